@@ -1,0 +1,29 @@
+package lowfield.core.offer;
+
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.core.money.Money;
+
+/**
+ * One seller's last accepted price for one part: what is asked now for one piece, the shipping of one piece bought alone
+ * (absent when the shop does not say), in which state and stock, and when it was seen.
+ */
+public record Offer(
+        UUID listing,
+        Seller seller,
+        Condition condition,
+        Money price,
+        Optional<Money> shippingAlone,
+        Stock stock,
+        boolean membersOnly,
+        Instant seenAt,
+        String link) {
+
+    /** What one piece costs at the door when nothing else is ordered there; not stated shipping counts as none here, for order only. */
+    public Money landedAlone(int quantity) {
+        var goods = price.times(quantity);
+        var free = seller.freeFrom().filter(from -> goods.compareTo(from) >= 0).isPresent();
+        return free ? goods : shippingAlone.map(goods::plus).orElse(goods);
+    }
+}

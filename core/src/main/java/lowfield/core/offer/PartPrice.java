@@ -1,0 +1,62 @@
+package lowfield.core.offer;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+
+/** The price of a part under a policy at a moment; computed each time, never stored, since it lapses by the clock. */
+public sealed interface PartPrice {
+    /** The cheapest landed admissible offer, and the other admissible ones, cheapest first. */
+    record Priced(Offer best, List<Offer> runnersUp) implements PartPrice {}
+
+    /** No admissible offer, and for each offer why not. */
+    record Unpriced(List<Refused> refused) implements PartPrice {}
+
+    /** An offer that may not count and why. */
+    record Refused(Offer offer, List<String> why) {}
+
+    /** The price of a quantity; an offer that is held is taken when admissible, and is the only one considered. */
+    static PartPrice of(List<Offer> offers, PricePolicy policy, Instant now, int quantity, Optional<UUID> heldListing) {
+        var refused = new ArrayList<Refused>();
+        var admitted = new ArrayList<Offer>();
+        for (var offer : offers) {
+            if (heldListing.isPresent() && !heldListing.get().equals(offer.listing())) {
+                continue;
+            }
+            var why = policy.refuse(offer, now);
+            if (why.isEmpty()) {
+                admitted.add(offer);
+            } else {
+                refused.add(new Refused(offer, why));
+            }
+        }
+        if (admitted.isEmpty()) {
+            return new Unpriced(List.copyOf(refused));
+        }
+        admitted.sort(Comparator.comparing((Offer o) -> o.landedAlone(quantity))
+                .thenComparing(o -> o.seller().label())
+                .thenComparing(Offer::listing));
+        return new Priced(admitted.get(0), List.copyOf(admitted.subList(1, admitted.size())));
+    }
+
+    default Optional<Offer> offer() {
+        return this instanceof Priced p ? Optional.of(p.best()) : Optional.empty();
+    }
+
+    /** Why there is no price, in one line; empty when there is one. */
+    default String whyNone() {
+        if (!(this instanceof Unpriced none)) {
+            return "";
+        }
+        if (none.refused().isEmpty()) {
+            return "no shop has been seen offering it";
+        }
+        return none.refused().stream()
+                .map(r -> r.offer().seller().label() + ": " + String.join(", ", r.why()))
+                .collect(Collectors.joining("; "));
+    }
+}

@@ -1,0 +1,13 @@
+package lowfield.core.offer;
+
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.core.money.Money;
+
+/** Who sells, and from which goods value an order there ships free; absent when no such threshold is known. */
+public record Seller(UUID id, String name, String shop, Optional<Money> freeFrom) {
+    /** "Quillmarket" when the shop itself sells, "Pier Nine at Quillmarket" when another does. */
+    public String label() {
+        return name.equals(shop) ? shop : name + " at " + shop;
+    }
+}

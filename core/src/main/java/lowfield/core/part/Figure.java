@@ -1,0 +1,38 @@
+package lowfield.core.part;
+
+import java.util.Optional;
+import java.util.function.Function;
+
+/** One figure of a part: known, not known (nobody looked it up), or not applicable (this part has no such thing). */
+public sealed interface Figure<T> {
+    record Known<T>(T held) implements Figure<T> {}
+
+    record NotKnown<T>() implements Figure<T> {}
+
+    record NotApplicable<T>() implements Figure<T> {}
+
+    static <T> Figure<T> of(T value) {
+        return new Known<>(value);
+    }
+
+    static <T> Figure<T> notKnown() {
+        return new NotKnown<>();
+    }
+
+    static <T> Figure<T> notApplicable() {
+        return new NotApplicable<>();
+    }
+
+    default Optional<T> value() {
+        return this instanceof Known<T> k ? Optional.of(k.held()) : Optional.empty();
+    }
+
+    default boolean isKnown() {
+        return this instanceof Known<T>;
+    }
+
+    @SuppressWarnings("unchecked")
+    default <R> Figure<R> map(Function<T, R> change) {
+        return this instanceof Known<T> k ? of(change.apply(k.held())) : (Figure<R>) this;
+    }
+}

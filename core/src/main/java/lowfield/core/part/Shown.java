@@ -1,0 +1,20 @@
+package lowfield.core.part;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+
+/** How a figure of a specification is called and bounded. {@code most} is the largest believable number; text is bounded by length. */
+@Retention(RetentionPolicy.RUNTIME)
+@Target(ElementType.RECORD_COMPONENT)
+public @interface Shown {
+    String value();
+
+    String unit() default "";
+
+    int most() default 100_000;
+
+    /** Whether it stands in the short line beside the name. */
+    boolean brief() default true;
+}

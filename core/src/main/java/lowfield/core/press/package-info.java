@@ -1,0 +1,5 @@
+/** The gates before publishing. */
+@NullMarked
+package lowfield.core.press;
+
+import org.jspecify.annotations.NullMarked;

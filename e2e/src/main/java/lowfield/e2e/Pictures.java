@@ -1,0 +1,104 @@
+package lowfield.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.LoadState;
+import java.nio.file.Path;
+
+/** Takes one picture of each main view of a running demo: {@code Pictures DESK READERS FOLDER}. */
+public final class Pictures {
+    private static final String GUIDE = "/guides/the-tidewater-guide";
+    private final String desk;
+    private final String readers;
+    private final Path folder;
+
+    private Pictures(String desk, String readers, Path folder) {
+        this.desk = desk;
+        this.readers = readers;
+        this.folder = folder;
+    }
+
+    public static void main(String[] arguments) {
+        var pictures = new Pictures(arguments[0], arguments[1], Path.of(arguments[2]));
+        try (var chromium = new Chromium()) {
+            pictures.desk(chromium.browser());
+            pictures.readers(chromium.browser());
+        }
+    }
+
+    private void desk(Browser browser) {
+        try (var context = context(browser, 1280, 800, ColorScheme.LIGHT)) {
+            var page = context.newPage();
+            page.navigate(desk);
+            shot(page, "sign-in");
+            signIn(page);
+            visit(page, GUIDE, "desk");
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bosun"))
+                    .first()
+                    .click();
+            page.getByTestId("total").waitFor();
+            shot(page, "bench");
+            page.keyboard().press("/");
+            page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.OPTION).first().waitFor();
+            page.keyboard().press("ArrowDown");
+            shot(page, "finder");
+            page.keyboard().press("Escape");
+            visit(page, GUIDE + "/round", "round");
+            visit(page, GUIDE + "/press", "press");
+            visit(page, "/catalogue", "catalogue");
+            visit(page, "/shops", "shops");
+        }
+        try (var context = context(browser, 1280, 800, ColorScheme.DARK)) {
+            var page = context.newPage();
+            page.navigate(desk);
+            signIn(page);
+            visit(page, GUIDE, "desk-dark");
+        }
+    }
+
+    private void readers(Browser browser) {
+        try (var context = context(browser, 1280, 800, ColorScheme.LIGHT)) {
+            var page = context.newPage();
+            page.navigate(readers + "/the-tidewater-guide#tier-bosun");
+            shot(page, "reader");
+            page.navigate(readers + "/the-tidewater-guide/archive");
+            shot(page, "archive");
+        }
+        try (var context = context(browser, 390, 844, ColorScheme.LIGHT)) {
+            var page = context.newPage();
+            page.navigate(readers + "/the-tidewater-guide");
+            shot(page, "reader-phone");
+        }
+    }
+
+    private static BrowserContext context(Browser browser, int width, int height, ColorScheme scheme) {
+        return browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setColorScheme(scheme)
+                .setLocale("en-GB"));
+    }
+
+    private static void signIn(Page page) {
+        page.getByLabel("E-mail address").fill("ines@tidewater.example");
+        page.getByLabel("Password").fill("harbour-lights");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in"))
+                .click();
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Guides"))
+                .waitFor();
+    }
+
+    private void visit(Page page, String path, String name) {
+        page.navigate(desk + path);
+        page.getByRole(AriaRole.HEADING).first().waitFor();
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        shot(page, name);
+    }
+
+    private void shot(Page page, String name) {
+        page.evaluate("document.fonts.ready");
+        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+    }
+}

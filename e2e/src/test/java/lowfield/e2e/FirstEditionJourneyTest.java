@@ -1,0 +1,338 @@
+package lowfield.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** From an empty desk to a published page and on to the next edition, as an author would go. */
+class FirstEditionJourneyTest {
+    private static Theatre theatre;
+    private static Chromium chromium;
+    private Page page;
+
+    private record Thing(String kind, String name, List<String[]> figures, String slug) {}
+
+    private static final List<Thing> THINGS = List.of(
+            new Thing(
+                    "Cards",
+                    "Vane Five 8 GB",
+                    List.of(new String[] {"board power, W", "165"}, new String[] {"length, mm", "242"}),
+                    "merrowby-vane-five-8-gb-black"),
+            new Thing(
+                    "Cards",
+                    "Basalt 16 GB",
+                    List.of(new String[] {"board power, W", "320"}, new String[] {"length, mm", "331"}),
+                    "hartle-basalt-16-gb"),
+            new Thing(
+                    "Processors",
+                    "Fennel Six",
+                    List.of(new String[] {"socket", "Moor"}, new String[] {"limit at board defaults, W", "88"}),
+                    "aldane-fennel-six"),
+            new Thing(
+                    "Boards",
+                    "Quay micro",
+                    List.of(
+                            new String[] {"socket", "Moor"},
+                            new String[] {"format", "micro-ATX"},
+                            new String[] {"memory generation", "DDR5"},
+                            new String[] {"memory slots", "4"}),
+                    "ostrand-quay-micro"),
+            new Thing(
+                    "Memory kits",
+                    "Slate 2 x 8 GB",
+                    List.of(new String[] {"generation", "DDR5"}, new String[] {"modules", "2"}),
+                    "pellan-slate-2-x-8-gb-ddr5-5600"),
+            new Thing(
+                    "Coolers",
+                    "120 Tower",
+                    List.of(new String[] {"sockets", "Moor, Fen"}, new String[] {"height, mm", "154"}),
+                    "stillmoor-120-tower"),
+            new Thing(
+                    "Drives",
+                    "Beck 1 TB",
+                    List.<String[]>of(new String[] {"capacity, GB", "1000"}),
+                    "drumlin-beck-1-tb"),
+            new Thing("Supplies", "550 Gold", List.<String[]>of(new String[] {"rating, W", "550"}), "kelder-550-gold"),
+            new Thing(
+                    "Cases",
+                    "Byre M",
+                    List.of(
+                            new String[] {"board formats", "micro-ATX"},
+                            new String[] {"card length, mm", "310"},
+                            new String[] {"cooler height, mm", "160"}),
+                    "hollowell-byre-m-black"));
+
+    @BeforeAll
+    static void open() throws Exception {
+        theatre = new Theatre(false);
+        chromium = new Chromium();
+    }
+
+    @AfterAll
+    static void close() throws Exception {
+        chromium.close();
+        theatre.close();
+    }
+
+    @Test
+    void anAuthorGoesFromAnEmptyDeskToAPublishedPageAndTheNextEdition() throws Exception {
+        try (var context = chromium.browser()
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(1280, 800)
+                        .setLocale("en-GB"))) {
+            page = context.newPage();
+            var broken = new java.util.concurrent.CopyOnWriteArrayList<String>();
+            page.onConsoleMessage(m -> {
+                if (m.type().equals("error") && m.text().contains("Content Security Policy")) {
+                    broken.add(m.text());
+                }
+            });
+            firstAccount();
+            shopsAndParts();
+            guideAndEdition();
+            chooseEverything();
+            round();
+            reasonsOptionsAndUndo();
+            publish();
+            reader();
+            nextEdition();
+            assertThat(broken).as("violations of the content policy").isEmpty();
+        }
+    }
+
+    private Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private Locator dialog() {
+        return page.getByRole(AriaRole.DIALOG);
+    }
+
+    private void fill(Locator within, String label, String text) {
+        within.getByLabel(label, new Locator.GetByLabelOptions().setExact(true)).fill(text);
+    }
+
+    private void firstAccount() throws Exception {
+        page.navigate(theatre.desk());
+        page.getByLabel("One-time token").fill("not the token");
+        page.getByLabel("Your name").fill("Ines Vollan");
+        page.getByLabel("E-mail address").fill("ines@tidewater.example");
+        page.getByLabel("Password").fill("harbour-lights");
+        button("Make the account").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("not the token that the server printed");
+        page.getByLabel("One-time token").fill(theatre.token());
+        button("Make the account").click();
+        assertThat(page.getByText("No guide yet")).isVisible();
+    }
+
+    private void shopsAndParts() {
+        page.navigate(theatre.desk() + "/shops");
+        button("Add a shop").click();
+        fill(dialog(), "Name", "Ferrowby");
+        fill(dialog(), "Host", "https://ferrowby.example/");
+        fill(dialog(), "Ships free from", "79");
+        dialog().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add the shop"))
+                .click();
+        assertThat(dialog().getByRole(AriaRole.ALERT)).containsText("without https://");
+        fill(dialog(), "Host", "ferrowby.example");
+        dialog().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add the shop"))
+                .click();
+        assertThat(page.getByRole(
+                        AriaRole.CELL,
+                        new Page.GetByRoleOptions().setName("Ferrowby").setExact(true)))
+                .isVisible();
+        page.navigate(theatre.desk() + "/catalogue");
+        THINGS.forEach(this::addPart);
+    }
+
+    private void addPart(Thing thing) {
+        page.getByLabel("Kind", new Page.GetByLabelOptions().setExact(true)).selectOption(thing.kind());
+        button("Add a part").click();
+        fill(dialog(), "Maker", "Test");
+        fill(dialog(), "Product", thing.name());
+        thing.figures().forEach(f -> fill(dialog(), f[0], f[1]));
+        dialog().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add the part"))
+                .click();
+        assertThat(dialog()).not().isVisible();
+        page.locator("main > div", new Page.LocatorOptions().setHasText("Test " + thing.name()))
+                .getByRole(AriaRole.BUTTON)
+                .last()
+                .click();
+        fill(dialog(), "Address of the shop's page", "https://ferrowby.example/p/" + thing.slug());
+        dialog().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Keep the address"))
+                .click();
+        assertThat(dialog().getByRole(AriaRole.STATUS)).containsText("The next round fetches it");
+        page.keyboard().press("Escape");
+        assertThat(dialog()).not().isVisible();
+    }
+
+    private void guideAndEdition() {
+        page.navigate(theatre.desk() + "/new-guide");
+        page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("The Short Guide");
+        page.getByLabel("Region").fill("Home coast");
+        page.getByLabel("Ferrowby").check();
+        button("Make the guide").click();
+        page.getByLabel("Tier name").fill("Bosun");
+        page.getByLabel("From", new Page.GetByLabelOptions().setExact(true)).fill("920");
+        page.getByLabel("To", new Page.GetByLabelOptions().setExact(true)).fill("840");
+        page.getByLabel("Promise to the reader").fill("1080p at high rates");
+        button("Open the first edition").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("swap them or name one figure");
+        page.getByLabel("From", new Page.GetByLabelOptions().setExact(true)).fill("840");
+        page.getByLabel("To", new Page.GetByLabelOptions().setExact(true)).fill("920");
+        button("Open the first edition").click();
+        assertThat(page.getByText("Edition 1 is in work")).isVisible();
+        assertThat(page.getByText("Motherboard is empty")).isVisible();
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Bosun").setExact(true))
+                .click();
+        assertThat(page.getByTestId("total")).hasText("0.00");
+    }
+
+    private void slot(String name) {
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Slots"))
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + name)))
+                .click();
+        assertThat(page.locator("section[aria-label='The slot'] .label").first())
+                .hasText(name);
+    }
+
+    private void take(String words) {
+        page.keyboard().press("/");
+        var query = page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Name or figures"));
+        query.fill(words);
+        assertThat(dialog().getByRole(AriaRole.OPTION)).hasCount(1);
+        query.press("Enter");
+        assertThat(dialog()).not().isVisible();
+    }
+
+    private void chooseEverything() {
+        slot("Graphics card");
+        take("basalt");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Test Basalt 16 GB")))
+                .isVisible();
+        for (var choice : List.of(
+                "Processor|fennel",
+                "Motherboard|quay",
+                "Memory|slate",
+                "Cooler|tower",
+                "System drive|beck",
+                "Power supply|gold",
+                "Case|byre")) {
+            slot(choice.split("\\|")[0]);
+            take(choice.split("\\|")[1]);
+        }
+        var tally = page.getByRole(AriaRole.COMPLEMENTARY, new Page.GetByRoleOptions().setName("Tally"));
+        assertThat(tally).containsText("card 331 mm; case takes 310 mm");
+        slot("Graphics card");
+        take("vane");
+        assertThat(tally).not().containsText("card 331 mm");
+        page.keyboard().press("u");
+        assertThat(tally).containsText("card 331 mm; case takes 310 mm");
+        page.keyboard().press("Shift+U");
+        assertThat(tally).not().containsText("card 331 mm");
+        assertThat(page.getByTestId("total")).hasText("not known");
+    }
+
+    private void round() throws Exception {
+        theatre.market("mood?host=ferrowby.example&path=/p/drumlin-beck-1-tb&mood=DOWN");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Round"))
+                .click();
+        page.keyboard().press("r");
+        assertThat(page.getByText("the shop answered with status 500")).isVisible();
+        theatre.market("reset");
+        button("Refresh all prices").click();
+        assertThat(page.getByText("9 pages read, 0 without a price, 9 prices accepted, 0 set aside"))
+                .isVisible();
+        page.goBack();
+        assertThat(page.getByTestId("total")).hasText("875.50");
+    }
+
+    private void reasonsOptionsAndUndo() {
+        for (var name : List.of(
+                "Graphics card",
+                "Processor",
+                "Motherboard",
+                "Memory",
+                "Cooler",
+                "System drive",
+                "Power supply",
+                "Case")) {
+            slot(name);
+            page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^Reason for")))
+                    .click();
+            page.keyboard().type("The **" + name.toLowerCase(java.util.Locale.ROOT) + "** for this price.");
+            assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
+        }
+        slot("Graphics card");
+        page.keyboard().press("g");
+        var query = page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Name or figures"));
+        query.fill("basalt");
+        assertThat(dialog().getByRole(AriaRole.OPTION)).hasCount(1);
+        query.press("Enter");
+        var upgrades = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Upgrades"));
+        assertThat(upgrades).containsText("+586.90");
+        assertThat(upgrades).containsText("card 331 mm; case takes 310 mm");
+        assertThat(page.getByTestId("total")).hasText("875.50");
+    }
+
+    private void publish() {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Press"))
+                .click();
+        assertThat(page.getByText("Every gate holds or is waived")).isVisible();
+        button("Publish").click();
+        button("Publish it").click();
+        assertThat(page.getByText("Edition 1 is published.")).isVisible();
+    }
+
+    private void reader() {
+        try (var context = chromium.browser()
+                .newContext(new Browser.NewContextOptions()
+                        .setJavaScriptEnabled(false)
+                        .setViewportSize(390, 844))) {
+            var reading = context.newPage();
+            reading.navigate(theatre.readers() + "/the-short-guide");
+            assertThat(reading.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Bosun")))
+                    .isVisible();
+            assertThat(reading.locator("body")).containsText("875.50");
+            assertThat(reading.locator("strong", new Page.LocatorOptions().setHasText("power supply")))
+                    .isVisible();
+            assertThat(reading.locator("body")).containsText("Card 331 mm; case takes 310 mm");
+            assertThat(reading.getByText("Prices in EUR of", new Page.GetByTextOptions())
+                            .first())
+                    .isVisible();
+        }
+    }
+
+    private void nextEdition() throws Exception {
+        theatre.market("clock?day=2026-11-05");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Desk"))
+                .click();
+        button("Open the next edition").click();
+        assertThat(page.getByText("Edition 2 is in work")).isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Round"))
+                .click();
+        button("Refresh all prices").click();
+        assertThat(page.getByRole(
+                        AriaRole.ROW,
+                        new Page.GetByRoleOptions()
+                                .setName(Pattern.compile("Processor Test Fennel Six 203.10 \\+13.20"))))
+                .isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Desk"))
+                .click();
+        assertThat(page.getByText(Pattern.compile("^Since "))).isVisible();
+        assertThat(page.locator("main")).containsText(Pattern.compile("[+−]\\d+\\.\\d\\d"));
+    }
+}

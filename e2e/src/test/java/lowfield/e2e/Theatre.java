@@ -1,0 +1,175 @@
+package lowfield.e2e;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
+
+/** Database, market and server as programs of their own, on free ports, for one journey; with or without the demo's world. */
+final class Theatre implements AutoCloseable {
+    private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
+    private final Path folder;
+    private final List<Process> programs = new ArrayList<>();
+    final int port = freePort();
+    final int readerPort = freePort();
+    private final int market = freePort();
+
+    Theatre(boolean demo) throws IOException {
+        folder = Files.createTempDirectory("lowfield-journey");
+        cluster("scratch");
+        var database = Files.readString(folder.resolve("cluster"))
+                .lines()
+                .filter(l -> l.startsWith("cluster.url="))
+                .findFirst()
+                .orElseThrow()
+                .substring(12);
+        start("market", Map.of(), jar("market"), String.valueOf(market));
+        var at = "@127.0.0.1:" + market;
+        var settings = new HashMap<>(Map.of(
+                "LOWFIELD_DB_URL",
+                database,
+                "LOWFIELD_PORT",
+                String.valueOf(port),
+                "LOWFIELD_READER_PORT",
+                String.valueOf(readerPort),
+                "LOWFIELD_LOCAL_SHOPS",
+                "ferrowby.example" + at + ",quillmarket.example" + at + ",turnstone.example" + at + ",millrace.example"
+                        + at));
+        if (demo) {
+            settings.putAll(Map.of("LOWFIELD_DEMO", "true", "LOWFIELD_DEMO_MARKET", "http://127.0.0.1:" + market));
+        }
+        start("server", settings, jar("server"));
+        awaitReady();
+    }
+
+    String desk() {
+        return "http://127.0.0.1:" + port;
+    }
+
+    String readers() {
+        return "http://127.0.0.1:" + readerPort;
+    }
+
+    /** The one-time token, as a person reads it on the console. */
+    String token() throws IOException {
+        var matcher = Pattern.compile("One-time token for the first account: (\\w+)")
+                .matcher(Files.readString(folder.resolve("server.log")));
+        if (!matcher.find()) {
+            throw new IllegalStateException("The server printed no token");
+        }
+        return matcher.group(1);
+    }
+
+    void market(String control) throws IOException, InterruptedException {
+        HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + market + "/control/" + control))
+                                .PUT(HttpRequest.BodyPublishers.noBody())
+                                .build(),
+                        HttpResponse.BodyHandlers.discarding());
+    }
+
+    private static Path jar(String module) {
+        var target = ROOT.resolve(module).resolve("target").toFile();
+        return Arrays.stream(target.listFiles((dir, name) -> name.endsWith("-app.jar")))
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("Build " + module + " first"))
+                .toPath();
+    }
+
+    private void start(String name, Map<String, String> settings, Path jar, String... arguments) throws IOException {
+        var command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:+UseSerialGC",
+                "-XX:TieredStopAtLevel=1",
+                "-jar",
+                jar.toString()));
+        command.addAll(List.of(arguments));
+        var builder = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(folder.resolve(name + ".log").toFile());
+        builder.environment().putAll(settings);
+        programs.add(builder.start());
+    }
+
+    private void awaitReady() throws IOException {
+        var client = HttpClient.newHttpClient();
+        var ready = HttpRequest.newBuilder(URI.create(desk() + "/actuator/health/readiness"))
+                .build();
+        var end = Instant.now().plus(Duration.ofSeconds(120));
+        while (Instant.now().isBefore(end) && programs.stream().allMatch(Process::isAlive)) {
+            try {
+                if (client.send(ready, HttpResponse.BodyHandlers.ofString()).statusCode() == 200) {
+                    return;
+                }
+                programs.get(1).waitFor(200, TimeUnit.MILLISECONDS);
+            } catch (IOException notYet) {
+                pause();
+            } catch (InterruptedException stop) {
+                Thread.currentThread().interrupt();
+            }
+        }
+        throw new IllegalStateException("The server did not start:\n" + Files.readString(folder.resolve("server.log")));
+    }
+
+    private void pause() {
+        try {
+            programs.get(1).waitFor(200, TimeUnit.MILLISECONDS);
+        } catch (InterruptedException stop) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private void cluster(String what) throws IOException {
+        try {
+            new ProcessBuilder(
+                            ROOT.resolve("db/cluster").toString(),
+                            what,
+                            folder.resolve("cluster").toString())
+                    .inheritIO()
+                    .start()
+                    .waitFor();
+        } catch (InterruptedException stop) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    @Override
+    public void close() throws IOException {
+        for (var program : programs) {
+            program.destroy();
+            try {
+                program.waitFor(15, TimeUnit.SECONDS);
+            } catch (InterruptedException stop) {
+                Thread.currentThread().interrupt();
+            }
+        }
+        cluster("discard");
+        try (var files = Files.walk(folder)) {
+            files.sorted(java.util.Comparator.reverseOrder())
+                    .forEach(f -> f.toFile().delete());
+        }
+    }
+
+    private static int freePort() {
+        try (var socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        } catch (IOException none) {
+            throw new UncheckedIOException(none);
+        }
+    }
+}

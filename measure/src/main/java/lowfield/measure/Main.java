@@ -1,0 +1,181 @@
+package lowfield.measure;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+
+/** {@code desk} or {@code reader}, against a running demo. Ends in one line of key=value pairs. */
+public final class Main {
+    private static final int CLIENTS = 32;
+    private static final int ROUNDS = 5;
+
+    private Main() {}
+
+    public static void main(String[] arguments) throws Exception {
+        switch (arguments[0]) {
+            case "desk" -> desk(arguments[1]);
+            case "reader" -> reader(arguments[2], Path.of(arguments[3]));
+            default -> throw new IllegalArgumentException("measure desk or reader, not \"" + arguments[0] + "\"");
+        }
+    }
+
+    private static void desk(String base) throws Exception {
+        var clients = new ArrayList<Client>();
+        for (int i = 0; i < CLIENTS; i++) {
+            clients.add(Client.signedIn(base));
+        }
+        var lines = Target.in(clients.get(0), CLIENTS);
+        System.out.printf(
+                "%d clients; %d builds and %d lines are read and edited%n",
+                CLIENTS, 5, lines.stream().distinct().count());
+        var load = new Load(CLIENTS);
+        var read = new ArrayList<Double>();
+        var readFloor = new ArrayList<Double>();
+        var edit = new ArrayList<Double>();
+        var editFloor = new ArrayList<Double>();
+        // Alternating, so that a slow moment of the machine falls on both.
+        for (int round = -1; round < ROUNDS; round++) {
+            var r = load.run(40, c -> () -> clients.get(c).get(lines.get(c).bench()));
+            var rf = load.run(40, c -> () -> clients.get(c).get("/api/floor/the-tidewater-guide"));
+            var e = load.run(20, c -> lines.get(c).editing(clients.get(c)));
+            var ef = load.run(20, c -> () -> clients.get(c).send("PUT", "/api/floor/" + c, "", ""));
+            System.out.printf(
+                    Locale.ROOT,
+                    "%s: read p50 %.1f p95 %.1f ms, floor p50 %.1f p95 %.1f; edit p50 %.1f p95 %.1f ms, floor p50 %.1f p95 %.1f%n",
+                    round < 0 ? "warming up" : "round " + round,
+                    r.percentileMs(.5),
+                    r.percentileMs(.95),
+                    rf.percentileMs(.5),
+                    rf.percentileMs(.95),
+                    e.percentileMs(.5),
+                    e.percentileMs(.95),
+                    ef.percentileMs(.5),
+                    ef.percentileMs(.95));
+            if (round >= 0) {
+                read.add(r.percentileMs(.95));
+                readFloor.add(rf.percentileMs(.95));
+                edit.add(e.percentileMs(.95));
+                editFloor.add(ef.percentileMs(.95));
+            }
+        }
+        System.out.printf(
+                Locale.ROOT,
+                "read_p95_ms=%.1f read_ratio=%.2f edit_p95_ms=%.1f edit_ratio=%.2f%n",
+                median(read),
+                median(read) / median(readFloor),
+                median(edit),
+                median(edit) / median(editFloor));
+    }
+
+    private static void reader(String base, Path files) throws Exception {
+        var path = "/the-tidewater-guide";
+        var bytes = new Client(base).bytes(path);
+        Files.write(files.resolve("page.gz"), bytes);
+        var clients =
+                IntStream.range(0, CLIENTS).mapToObj(i -> new Client(base)).toList();
+        var floor = IntStream.range(0, CLIENTS).mapToObj(i -> new Client(base)).toList();
+        if (floor.get(0).bytes("/files/page.gz").length != bytes.length) {
+            throw new IllegalStateException("The file handler does not serve the same bytes");
+        }
+        System.out.printf("the page is %d bytes compressed; the same bytes are a file beside it%n", bytes.length);
+        var load = new Load(CLIENTS);
+        var page = new ArrayList<Double>();
+        var file = new ArrayList<Double>();
+        for (int round = -1; round < ROUNDS; round++) {
+            var p = load.run(200, c -> fetching(clients.get(c), path));
+            var f = load.run(200, c -> fetching(floor.get(c), "/files/page.gz"));
+            System.out.printf(
+                    Locale.ROOT,
+                    "%s: page %.0f/s, file %.0f/s%n",
+                    round < 0 ? "warming up" : "round " + round,
+                    p.perSecond(),
+                    f.perSecond());
+            if (round >= 0) {
+                page.add(p.perSecond());
+                file.add(f.perSecond());
+            }
+        }
+        System.out.printf(Locale.ROOT, "ratio=%.2f page_kb=%.1f%n", median(page) / median(file), bytes.length / 1024.0);
+    }
+
+    private static Callable<?> fetching(Client client, String path) {
+        return () -> client.bytes(path);
+    }
+
+    private static double median(List<Double> values) {
+        var sorted = values.stream().sorted().toList();
+        return sorted.get(sorted.size() / 2);
+    }
+
+    /** A line of a build that one client edits back and forth. */
+    record Target(String edition, String build, String line, String part, String other) {
+        static List<Target> in(Client client, int many) throws Exception {
+            var desk = client.get("/api/guides/the-tidewater-guide/desk");
+            var edition = found(
+                            "\"edition\":\\{\"guide\":\"[^\"]*\",\"id\":\"([^\"]+)\"|\"edition\":\\{\"id\":\"([^\"]+)\"",
+                            desk)
+                    .get(0);
+            var targets = new ArrayList<Target>();
+            for (var build :
+                    found("\"build\":\"([^\"]+)\",\"(?:tierName|buildName|form|gauge|switched|tierVersion)", desk)
+                            .stream()
+                            .distinct()
+                            .toList()) {
+                var bench = client.get("/api/editions/" + edition + "/builds/" + build + "/bench");
+                var matcher = Pattern.compile("\"id\":\"([^\"]+)\",\"version\":\\d+,\"slot\"")
+                        .matcher(bench);
+                while (matcher.find()) {
+                    var line = matcher.group(1);
+                    var candidates = client.get("/api/editions/" + edition + "/lines/" + line + "/candidates?q=");
+                    var parts = found("\"part\":\"([^\"]+)\",\"name\"", candidates);
+                    if (parts.size() > 1) {
+                        targets.add(new Target(edition, build, line, parts.get(0), parts.get(1)));
+                    }
+                }
+            }
+            return IntStream.range(0, many)
+                    .mapToObj(i -> targets.get(i % targets.size()))
+                    .toList();
+        }
+
+        private static List<String> found(String pattern, String text) {
+            var matcher = Pattern.compile(pattern).matcher(text);
+            var all = new ArrayList<String>();
+            while (matcher.find()) {
+                all.add(matcher.group(1) != null ? matcher.group(1) : matcher.group(2));
+            }
+            return all;
+        }
+
+        String bench() {
+            return "/api/editions/" + edition + "/builds/" + build + "/bench";
+        }
+
+        /** Swaps the choice to and fro; each edit names the version that the one before it answered with. */
+        Callable<?> editing(Client client) {
+            var version = new int[] {-1};
+            var turn = new boolean[1];
+            return () -> {
+                var body = version[0] < 0 ? client.get(bench()) : "";
+                if (version[0] < 0) {
+                    version[0] = version(body);
+                }
+                turn[0] = !turn[0];
+                var choice = "{\"choice\":{\"type\":\"PART\",\"part\":\"" + (turn[0] ? other : part) + "\"}}";
+                version[0] = version(client.send(
+                        "PATCH", "/api/editions/" + edition + "/lines/" + line, choice, "\"" + version[0] + "\""));
+                return version[0];
+            };
+        }
+
+        private int version(String bench) {
+            return Integer.parseInt(
+                    found("\"id\":\"" + line + "\",\"version\":(\\d+)", bench).get(0));
+        }
+    }
+}

@@ -1,0 +1,115 @@
+package lowfield.server.archive;
+
+import static lowfield.db.Tables.EDITION;
+import static lowfield.db.Tables.REVISION;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.server.accounts.Person;
+import lowfield.server.platform.Json;
+import lowfield.server.platform.Notices;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Service;
+
+/** The published revisions of editions; a revision never changes. */
+@Service
+public class Archive {
+    private final DSLContext db;
+    private final Cache<UUID, Published> read =
+            Caffeine.newBuilder().maximumSize(64).build();
+
+    private final Cache<List<Object>, Optional<UUID>> latest =
+            Caffeine.newBuilder().maximumSize(256).build();
+
+    Archive(DSLContext db, Notices notices) {
+        this.db = db;
+        notices.whenChanged(topic -> {
+            if (topic == Notices.Topic.PAGES) {
+                latest.invalidateAll();
+            }
+        });
+    }
+
+    /** One frozen revision: its canonical text and that text's SHA-256. */
+    public record Revision(
+            UUID id, int edition, int number, String kind, String json, String hash, OffsetDateTime publishedAt) {}
+
+    /** Freezes an edition's first revision. */
+    public String freeze(UUID edition, Published published, Person by) {
+        var json = Json.write(published);
+        var hash = hash(json);
+        db.insertInto(REVISION)
+                .set(REVISION.EDITION_ID, edition)
+                .set(REVISION.NUMBER, 1)
+                .set(REVISION.KIND, "FIRST")
+                .set(REVISION.SNAPSHOT, json)
+                .set(REVISION.HASH, hash)
+                .set(REVISION.ACCOUNT_ID, by.id())
+                .set(REVISION.PUBLISHED_AT, published.publishedAt().atOffset(ZoneOffset.UTC))
+                .execute();
+        return hash;
+    }
+
+    /** Every revision of a guide, oldest first. */
+    public List<Revision> of(UUID guide) {
+        return db.select(
+                        REVISION.ID,
+                        EDITION.NUMBER,
+                        REVISION.NUMBER,
+                        REVISION.KIND,
+                        REVISION.SNAPSHOT,
+                        REVISION.HASH,
+                        REVISION.PUBLISHED_AT)
+                .from(REVISION)
+                .join(EDITION)
+                .on(EDITION.ID.eq(REVISION.EDITION_ID))
+                .where(EDITION.GUIDE_ID.eq(guide))
+                .orderBy(EDITION.NUMBER, REVISION.NUMBER)
+                .fetch(r -> new Revision(
+                        r.value1(), r.value2(), r.value3(), r.value4(), r.value5(), r.value6(), r.value7()));
+    }
+
+    /** What was published last before an edition number. */
+    public Optional<Published> before(UUID guide, int number) {
+        return latest.get(List.of(guide, number), key -> latestBefore(guide, number))
+                .map(id -> read.get(id, this::load));
+    }
+
+    private Optional<UUID> latestBefore(UUID guide, int number) {
+        return db.select(REVISION.ID)
+                .from(REVISION)
+                .join(EDITION)
+                .on(EDITION.ID.eq(REVISION.EDITION_ID))
+                .where(EDITION.GUIDE_ID.eq(guide), EDITION.NUMBER.lt(number))
+                .orderBy(EDITION.NUMBER.desc(), REVISION.NUMBER.desc())
+                .limit(1)
+                .fetchOptional(REVISION.ID);
+    }
+
+    private Published load(UUID id) {
+        return Json.read(
+                db.select(REVISION.SNAPSHOT)
+                        .from(REVISION)
+                        .where(REVISION.ID.eq(id))
+                        .fetchSingle(REVISION.SNAPSHOT),
+                Published.class);
+    }
+
+    static String hash(String json) {
+        try {
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(json.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+}

@@ -1,0 +1,79 @@
+package lowfield.server.archive;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import lowfield.server.guide.BandForm;
+import org.jspecify.annotations.Nullable;
+
+/** A published edition as it was frozen: the content of docs/formats/edition.schema.json. Sums are minor units of the guide's currency. */
+public record Published(
+        String format,
+        OfGuide guide,
+        int number,
+        LocalDate period,
+        Instant publishedAt,
+        @Nullable Instant pricesFrom,
+        @Nullable Instant pricesTo,
+        List<Tier> tiers) {
+    public static final String FORMAT = "lowfield-edition/1";
+
+    /** What a reader is told of the guide. */
+    public record OfGuide(
+            String slug, String name, String region, String zone, String currency, String locale, String disclosure) {}
+
+    /** A tier with its builds, the lead first. */
+    public record Tier(
+            UUID id,
+            String name,
+            String audience,
+            String promise,
+            BandForm band,
+            boolean countsShipping,
+            List<Build> builds) {}
+
+    /** A build; a total that was not known at publishing is absent. */
+    public record Build(
+            UUID id,
+            String name,
+            @Nullable Long totalMinor,
+            @Nullable Long goodsMinor,
+            @Nullable Long uncountedMinor,
+            @Nullable Long changeMinor,
+            List<Charge> charges,
+            @Nullable Integer peakWatts,
+            List<Line> lines,
+            List<String> caveats) {}
+
+    /** What a seller takes for shipping. */
+    public record Charge(String seller, @Nullable Long minor) {}
+
+    /** A line; the price is that of its quantity. {@code key} tells whether a later choice is the same. */
+    public record Line(
+            UUID id,
+            String slot,
+            String key,
+            String label,
+            String detail,
+            int quantity,
+            boolean counted,
+            @Nullable Long priceMinor,
+            @Nullable Price price,
+            String reason,
+            @Nullable String changedFrom,
+            @Nullable Long changeMinor,
+            List<Option> alternatives,
+            List<Option> upgrades) {}
+
+    /** Where a price was seen, and when. */
+    public record Price(String seller, String condition, Instant seenAt, String link) {}
+
+    /** An alternative or upgrade with what it costs more, and what taking it would bring along. */
+    public record Option(
+            String label,
+            @Nullable Long priceMinor,
+            @Nullable Long differenceMinor,
+            String note,
+            List<String> trouble) {}
+}

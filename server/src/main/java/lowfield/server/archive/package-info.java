@@ -1,0 +1,5 @@
+/** Published editions: one frozen snapshot a revision. */
+@NullMarked
+package lowfield.server.archive;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,180 @@
+package lowfield.server.bench;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.core.RuleBroken;
+import lowfield.core.guide.Line;
+import lowfield.core.guide.Slot;
+import lowfield.server.accounts.Person;
+import lowfield.server.catalogue.Parts;
+import lowfield.server.guide.EditionInfo;
+import lowfield.server.guide.Editions;
+import lowfield.server.guide.Guides;
+import lowfield.server.guide.TierForm;
+import lowfield.server.guide.TierRows;
+import lowfield.server.platform.Json;
+import lowfield.server.platform.NotFound;
+import lowfield.server.platform.Stale;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Every edit of an edition in work, each a journalled command bound to the version it was made from. */
+@Service
+public class Editing implements Journal.Targets {
+    private static final String LINE = "LINE";
+    private static final String TIER = "TIER";
+
+    private final LineRows lines;
+    private final TierRows tiers;
+    private final Journal journal;
+    private final Editions editions;
+    private final Guides guides;
+    private final Parts parts;
+
+    Editing(LineRows lines, TierRows tiers, Journal journal, Editions editions, Guides guides, Parts parts) {
+        this.lines = lines;
+        this.tiers = tiers;
+        this.journal = journal;
+        this.editions = editions;
+        this.guides = guides;
+        this.parts = parts;
+    }
+
+    /** Edits a line that was read at the expected version; returns the build it is in. */
+    @Transactional
+    public UUID edit(UUID edition, UUID line, LinePatch patch, int expected, Person by) {
+        var info = editions.forEditing(edition);
+        var row = lines.forUpdate(edition, line)
+                .orElseThrow(() -> new NotFound("This line is gone; somebody removed it meanwhile."));
+        if (row.version() != expected) {
+            throw new Stale(
+                    "This line was changed meanwhile; nothing of yours was written over it, and nothing is lost.",
+                    row.state(),
+                    patch,
+                    row.version());
+        }
+        var after = checked(info, row.state(), patch);
+        lines.write(edition, line, Optional.of(after));
+        journal.record(
+                new Journal.Entry(edition, after.build(), LINE, line, label(after, patch), row.state(), after),
+                by,
+                patch.isTyping());
+        return after.build();
+    }
+
+    private LineState checked(EditionInfo edition, LineState before, LinePatch patch) {
+        var home = guides.byId(edition.guide()).money();
+        var catalogue = parts.catalogue();
+        var state = Optional.ofNullable(patch.choice()).orElse(before.choice());
+        var choice = state.choiceFor(before.slot(), catalogue, home);
+        var after = patch.applyTo(before, choice);
+        new Line(before.build(), before.slot(), choice, after.quantity(), after.counted());
+        after.reasonOf();
+        for (var option : after.options()) {
+            ChoiceState.part(option.part()).choiceFor(before.slot(), catalogue, home);
+        }
+        return after;
+    }
+
+    private static String label(LineState state, LinePatch patch) {
+        var slot = state.slot().label();
+        if (patch.choice() != null) {
+            return slot + ": choice";
+        }
+        if (patch.reason() != null || patch.confirmReason() != null) {
+            return slot + ": reason";
+        }
+        return slot + (patch.options() != null ? ": alternatives and upgrades" : ": details");
+    }
+
+    /** Adds a line for a slot that can hold another; returns its id. */
+    @Transactional
+    public UUID addLine(UUID edition, UUID build, Slot slot, Person by) {
+        editions.forEditing(edition);
+        var present = lines.of(edition).getOrDefault(build, List.of());
+        RuleBroken.unless(
+                tiers.of(edition).stream().anyMatch(t -> t.builds().stream().anyMatch(b -> b.id().equals(build))),
+                "This build is not in the edition.");
+        var same = present.stream().filter(r -> r.state().slot() == slot).count();
+        RuleBroken.unless(same == 0 || slot.several(), "%s is on the list already; choose there.", slot.label());
+        RuleBroken.unless(present.size() < 60, "A build has at most 60 lines.");
+        var id = UUID.randomUUID();
+        var state = LineState.empty(build, slot, slot.ordinal() * 10 + (int) Math.min(same, 9));
+        lines.write(edition, id, Optional.of(state));
+        journal.record(new Journal.Entry(edition, build, LINE, id, slot.label() + ": added", null, state), by, false);
+        return id;
+    }
+
+    /** Removes a line with its reason and options; undo brings all of it back. */
+    @Transactional
+    public UUID removeLine(UUID edition, UUID line, int expected, Person by) {
+        editions.forEditing(edition);
+        var row = lines.forUpdate(edition, line).orElseThrow(() -> new NotFound("This line is gone already."));
+        if (row.version() != expected) {
+            throw new Stale(
+                    "This line was changed meanwhile; it was not removed.", row.state(), "removed", row.version());
+        }
+        lines.write(edition, line, Optional.empty());
+        journal.record(
+                new Journal.Entry(
+                        edition,
+                        row.state().build(),
+                        LINE,
+                        line,
+                        row.state().slot().label() + ": removed",
+                        row.state(),
+                        null),
+                by,
+                false);
+        return row.state().build();
+    }
+
+    @Transactional
+    public void editTier(UUID edition, UUID tier, TierForm form, int expected, Person by) {
+        var info = editions.forEditing(edition);
+        form.band().band(guides.byId(info.guide()).money());
+        var row = tiers.forUpdate(edition, tier).orElseThrow(() -> new NotFound("There is no such tier."));
+        var before = TierRows.form(row);
+        if (row.getVersion() != expected) {
+            throw new Stale("The tier was changed meanwhile.", before, form, row.getVersion());
+        }
+        writeTier(edition, tier, form);
+        journal.record(new Journal.Entry(edition, null, TIER, tier, form.name() + ": tier", before, form), by, false);
+    }
+
+    @Transactional
+    public String undo(UUID edition, Person by) {
+        editions.forEditing(edition);
+        return journal.undo(edition, by, this);
+    }
+
+    @Transactional
+    public String redo(UUID edition, Person by) {
+        editions.forEditing(edition);
+        return journal.redo(edition, by, this);
+    }
+
+    @Override
+    public Optional<String> read(String target, UUID edition, UUID id) {
+        return target.equals(LINE)
+                ? lines.forUpdate(edition, id).map(r -> Json.write(r.state()))
+                : tiers.forUpdate(edition, id).map(r -> Json.write(TierRows.form(r)));
+    }
+
+    @Override
+    public void write(String target, UUID edition, UUID id, Optional<String> state) {
+        if (target.equals(LINE)) {
+            lines.write(edition, id, state.map(s -> Json.read(s, LineState.class)));
+        } else {
+            state.ifPresent(s -> writeTier(edition, id, Json.read(s, TierForm.class)));
+        }
+    }
+
+    private void writeTier(UUID edition, UUID tier, TierForm form) {
+        var row = tiers.forUpdate(edition, tier).orElseThrow(() -> new NotFound("There is no such tier."));
+        TierRows.fill(row, form);
+        row.setVersion(row.getVersion() + 1);
+        row.update();
+    }
+}

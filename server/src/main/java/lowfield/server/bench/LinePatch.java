@@ -1,0 +1,68 @@
+package lowfield.server.bench;
+
+import java.util.List;
+import java.util.UUID;
+import lowfield.core.RuleBroken;
+import lowfield.core.guide.Choice;
+import org.jspecify.annotations.Nullable;
+
+/** An edit of a line: what is absent stays as it is. */
+public record LinePatch(
+        @Nullable ChoiceState choice,
+        @Nullable Integer quantity,
+        @Nullable Boolean counted,
+        @Nullable Hold hold,
+        @Nullable String reason,
+        @Nullable Boolean confirmReason,
+        @Nullable List<OptionState> options) {
+    private static final int MOST_OPTIONS = 12;
+
+    /** Holds the choice to one listing, or lets it go when the listing is absent. */
+    public record Hold(@Nullable UUID listing, String why) {}
+
+    static LinePatch choose(ChoiceState choice) {
+        return new LinePatch(choice, null, null, null, null, null, null);
+    }
+
+    /** The state after the edit; {@code now} is the choice after it, as core knows it. A new choice lets go of a held offer. */
+    LineState applyTo(LineState old, Choice now) {
+        var switched = choice != null && !choice.equals(old.choice());
+        var held = hold != null ? hold : switched ? new Hold(null, "") : new Hold(old.heldListing(), old.heldWhy());
+        RuleBroken.unless(held.why().length() <= 500, "The reason for holding an offer takes at most 500 letters.");
+        RuleBroken.unless(held.listing() == null || !held.why().isBlank(), "Say why the choice is held to this offer.");
+        var confirmed = Boolean.TRUE.equals(confirmReason);
+        return new LineState(
+                old.build(),
+                old.slot(),
+                old.position(),
+                choice != null ? choice : old.choice(),
+                quantity != null ? quantity : old.quantity(),
+                counted != null ? counted : old.counted(),
+                held.listing(),
+                held.why(),
+                reason != null ? reason : old.reason(),
+                reason != null || confirmed ? now.key() : old.reasonFor(),
+                options != null ? checked(options) : old.options());
+    }
+
+    private static List<OptionState> checked(List<OptionState> options) {
+        RuleBroken.unless(
+                options.size() <= MOST_OPTIONS, "A slot has at most %d alternatives and upgrades.", MOST_OPTIONS);
+        var distinct = options.stream()
+                .map(o -> o.purpose() + " " + o.part())
+                .distinct()
+                .count();
+        RuleBroken.unless(distinct == options.size(), "This part is listed already; change its note instead.");
+        return List.copyOf(options);
+    }
+
+    /** Whether only the reason's words change, as while typing. */
+    boolean isTyping() {
+        return reason != null
+                && choice == null
+                && quantity == null
+                && counted == null
+                && hold == null
+                && options == null;
+    }
+}

@@ -1,0 +1,55 @@
+package lowfield.server.bench;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.core.change.LineChange;
+import lowfield.core.check.Finding;
+import lowfield.core.guide.Band;
+import lowfield.core.guide.Build;
+import lowfield.core.guide.Line;
+import lowfield.core.offer.PricePolicy;
+import lowfield.core.power.SustainedPeak;
+import lowfield.core.reason.Reason;
+import lowfield.core.total.BandState;
+import lowfield.core.total.CountedTotal;
+import lowfield.core.total.LinePrice;
+import lowfield.server.archive.Published;
+import lowfield.server.guide.EditionInfo;
+import lowfield.server.guide.GuideInfo;
+import lowfield.server.guide.TierInfo;
+
+/** An edition worked out: every build with its prices, total, checks and what changed since the last edition. */
+public record Sheets(
+        GuideInfo guide, EditionInfo edition, PricePolicy policy, Optional<Published> last, List<OfTier> tiers) {
+    /** A tier and its builds, the lead first. */
+    public record OfTier(TierInfo tier, Band band, List<OfBuild> builds) {}
+
+    /** A build worked out. */
+    public record OfBuild(
+            UUID id,
+            String name,
+            Build build,
+            List<OfLine> lines,
+            CountedTotal total,
+            BandState state,
+            List<Finding> findings,
+            SustainedPeak peak,
+            Optional<Published.Build> last) {}
+
+    /** A line worked out. */
+    public record OfLine(Line line, LineState state, int version, LinePrice price, Reason reason, LineChange change) {}
+
+    public Optional<OfTier> tierOf(UUID build) {
+        return tiers.stream()
+                .filter(t -> t.builds().stream().anyMatch(b -> b.id().equals(build)))
+                .findFirst();
+    }
+
+    public Optional<OfBuild> build(UUID id) {
+        return tiers.stream()
+                .flatMap(t -> t.builds().stream())
+                .filter(b -> b.id().equals(id))
+                .findFirst();
+    }
+}

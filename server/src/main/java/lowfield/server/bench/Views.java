@@ -1,0 +1,188 @@
+package lowfield.server.bench;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import lowfield.core.change.LineChange;
+import lowfield.core.check.Verdict;
+import lowfield.core.guide.Slot;
+import lowfield.core.part.Kind;
+import lowfield.server.guide.EditionInfo;
+import lowfield.server.guide.GuideInfo;
+import lowfield.server.guide.TierForm;
+import org.jspecify.annotations.Nullable;
+
+/** What the desk and the bench show. Sums are minor units of the guide's currency; one that is not known is absent. */
+public final class Views {
+    private Views() {}
+
+    /** A sum; when it is not known, who is to blame. */
+    public record Sum(@Nullable Long minor, List<String> blame) {}
+
+    /** Where a total stands. {@code byMinor} is what is left, or how much under or over. */
+    public record Standing(State state, @Nullable Long byMinor) {
+        /** Against the band. */
+        public enum State {
+            UNDER,
+            INSIDE,
+            OVER,
+            NOT_KNOWN,
+            NO_BAND
+        }
+    }
+
+    /** A tier's band with its stakes. */
+    public record Gauge(
+            @Nullable Long lowMinor,
+            @Nullable Long highMinor,
+            Sum total,
+            @Nullable Long lastMinor,
+            Standing standing) {}
+
+    /** One build in the strip above the bench and on the desk. */
+    public record BuildCard(
+            UUID tier,
+            UUID build,
+            String tierName,
+            String buildName,
+            TierForm form,
+            int tierVersion,
+            Gauge gauge,
+            int switched) {}
+
+    /** A finding with its evidence. */
+    public record FindingView(
+            String check, String rule, Verdict verdict, String evidence, List<UUID> lines, boolean decisive) {}
+
+    public record OfferView(
+            UUID listing,
+            String seller,
+            String condition,
+            long priceMinor,
+            @Nullable Long shippingMinor,
+            String stock,
+            Instant seenAt,
+            String link) {}
+
+    /** An alternative or upgrade as it would work out in this build. */
+    public record OptionView(
+            OptionState state,
+            String name,
+            String summary,
+            Sum price,
+            @Nullable Long differenceMinor,
+            Sum total,
+            Standing standing,
+            List<FindingView> trouble) {}
+
+    public record LineView(
+            UUID id,
+            int version,
+            Slot slot,
+            String slotLabel,
+            Kind kind,
+            boolean several,
+            boolean needed,
+            ChoiceState choice,
+            String label,
+            String detail,
+            int quantity,
+            boolean counted,
+            Sum goods,
+            @Nullable OfferView offer,
+            List<OfferView> runnersUp,
+            @Nullable UUID heldListing,
+            String heldWhy,
+            LineChange.How how,
+            String before,
+            @Nullable Long differenceMinor,
+            String reason,
+            boolean reasonStale,
+            @Nullable Verdict worst,
+            List<OptionView> options) {}
+
+    public record ChargeView(String seller, Sum amount) {}
+
+    public record ShareView(String what, int watts) {}
+
+    /** What stands on the right of the bench. */
+    public record Tally(
+            Gauge gauge,
+            Sum goods,
+            List<ChargeView> charges,
+            Sum uncounted,
+            List<FindingView> findings,
+            int decided,
+            @Nullable Integer peakWatts,
+            @Nullable Integer neededRating,
+            @Nullable Integer supplyRating,
+            List<ShareView> shares,
+            List<String> missing) {}
+
+    public record SlotView(Slot slot, String label, Kind kind) {}
+
+    /** One build at the bench, with its neighbours above. */
+    public record Bench(
+            GuideInfo guide,
+            EditionInfo edition,
+            List<BuildCard> cards,
+            BuildCard card,
+            List<LineView> lines,
+            List<SlotView> addable,
+            Tally tally) {}
+
+    /** What taking a part would do to the build; the groups of the finder. */
+    public enum Group {
+        STAYS,
+        FORCES,
+        CANNOT_BE_TOLD,
+        CLASHES
+    }
+
+    public record Candidate(
+            UUID part,
+            String name,
+            String summary,
+            Group group,
+            Sum price,
+            @Nullable OfferView offer,
+            @Nullable Long differenceMinor,
+            Sum total,
+            Standing standing,
+            List<FindingView> trouble,
+            boolean chosen) {}
+
+    /** The finder's answer, in groups by effect and by price within. */
+    public record Found(List<Candidate> candidates, int all) {}
+
+    public record EditionTab(UUID id, int number, LocalDate period, EditionInfo.State state) {}
+
+    /** Something that wants a decision; weight in minor units of money moved, larger first. */
+    public record Wanted(
+            Sign sign,
+            String where,
+            String what,
+            String detail,
+            String action,
+            @Nullable UUID build,
+            @Nullable UUID line,
+            @Nullable Long acceptance,
+            long weight) {
+        /** How bad. */
+        public enum Sign {
+            CLASH,
+            CAUTION,
+            NOT_KNOWN
+        }
+    }
+
+    /** The guide's home. */
+    public record DeskView(
+            GuideInfo guide,
+            List<EditionTab> editions,
+            @Nullable EditionInfo edition,
+            @Nullable String lastPeriod,
+            List<BuildCard> cards,
+            List<Wanted> wanted) {}
+}

@@ -1,0 +1,146 @@
+package lowfield.server.bench;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import lowfield.core.check.Verdict;
+import lowfield.core.guide.Choice;
+import lowfield.core.total.BandState;
+import lowfield.server.prices.Acceptances;
+import org.springframework.stereotype.Component;
+
+/** The one ranked queue of what needs a decision in the edition in work. */
+@Component
+class WantsYou {
+    private static final long GONE = 1_000_000;
+    private static final long CLASH = 900_000;
+    private static final long NOT_KNOWN = 20_000;
+    private static final long STALE = 15_000;
+    private static final long MISSING = 5_000;
+
+    private final Acceptances acceptances;
+
+    WantsYou(Acceptances acceptances) {
+        this.acceptances = acceptances;
+    }
+
+    /** Everything that wants the author, heaviest first. */
+    List<Views.Wanted> queue(Sheets sheets) {
+        var wanted = new ArrayList<Views.Wanted>();
+        for (var tier : sheets.tiers()) {
+            for (var build : tier.builds()) {
+                var name = tier.tier().form().name();
+                band(name, build, wanted);
+                findings(name, build, wanted);
+                build.lines().forEach(line -> line(name, build, line, wanted));
+            }
+        }
+        setAside(sheets, wanted);
+        wanted.sort(Comparator.comparing(Views.Wanted::weight).reversed().thenComparing(Views.Wanted::where));
+        return wanted;
+    }
+
+    private static void band(String tier, Sheets.OfBuild build, List<Views.Wanted> wanted) {
+        if (build.state() instanceof BandState.Over over) {
+            wanted.add(new Views.Wanted(
+                    Views.Wanted.Sign.CLASH,
+                    tier,
+                    over.by() + " over its band",
+                    "the counted total is " + build.total().total().known().orElseThrow(),
+                    "Look",
+                    build.id(),
+                    null,
+                    null,
+                    100_000 + over.by().minor()));
+        } else if (build.state() instanceof BandState.Under under) {
+            wanted.add(new Views.Wanted(
+                    Views.Wanted.Sign.CAUTION,
+                    tier,
+                    under.by() + " under its band",
+                    "the counted total is " + build.total().total().known().orElseThrow(),
+                    "Look",
+                    build.id(),
+                    null,
+                    null,
+                    50_000 + under.by().minor()));
+        }
+    }
+
+    private static void findings(String tier, Sheets.OfBuild build, List<Views.Wanted> wanted) {
+        for (var finding : build.findings()) {
+            if (finding.verdict() == Verdict.CLASH || finding.verdict() == Verdict.NOT_KNOWN) {
+                var clash = finding.verdict() == Verdict.CLASH;
+                var line = finding.lines().stream().findFirst().orElse(null);
+                wanted.add(new Views.Wanted(
+                        clash ? Views.Wanted.Sign.CLASH : Views.Wanted.Sign.NOT_KNOWN,
+                        tier,
+                        finding.evidence(),
+                        finding.check().rule(),
+                        clash ? "Mend" : "Look up",
+                        build.id(),
+                        line,
+                        null,
+                        clash ? CLASH : NOT_KNOWN));
+            }
+        }
+    }
+
+    private static void line(String tier, Sheets.OfBuild build, Sheets.OfLine line, List<Views.Wanted> wanted) {
+        var slot = line.line().slot().label();
+        var choice = line.line().choice();
+        if (line.price().goods().known().isEmpty()) {
+            var why = line.price().price().map(p -> p.whyNone()).orElse("");
+            wanted.add(new Views.Wanted(
+                    Views.Wanted.Sign.CLASH,
+                    tier,
+                    slot + " has no price",
+                    choice.label() + ": " + why,
+                    "Find",
+                    build.id(),
+                    line.line().id(),
+                    null,
+                    GONE));
+        }
+        if (line.reason().isStale(choice)) {
+            wanted.add(new Views.Wanted(
+                    Views.Wanted.Sign.CAUTION,
+                    tier,
+                    "Reason of the " + slot.toLowerCase(java.util.Locale.ROOT) + " is stale",
+                    "it was written for another choice than " + choice.label(),
+                    "Rewrite",
+                    build.id(),
+                    line.line().id(),
+                    null,
+                    STALE));
+        } else if (!line.reason().isWritten()
+                && line.line().counted()
+                && (choice instanceof Choice.Chosen || choice instanceof Choice.FreeHand)) {
+            wanted.add(new Views.Wanted(
+                    Views.Wanted.Sign.CAUTION,
+                    tier,
+                    slot + " has no reason",
+                    choice.label() + " is not explained yet",
+                    "Write",
+                    build.id(),
+                    line.line().id(),
+                    null,
+                    MISSING));
+        }
+    }
+
+    private void setAside(Sheets sheets, List<Views.Wanted> wanted) {
+        for (var price : acceptances.waiting(sheets.guide().id())) {
+            var seller = price.seller().equals(price.shop()) ? price.shop() : price.seller() + " at " + price.shop();
+            wanted.add(new Views.Wanted(
+                    Views.Wanted.Sign.CAUTION,
+                    "Set aside",
+                    price.part() + " at " + seller,
+                    price.why(),
+                    "Judge",
+                    null,
+                    null,
+                    price.id(),
+                    40_000));
+        }
+    }
+}

@@ -1,0 +1,116 @@
+package lowfield.server.bench.web;
+
+import java.util.UUID;
+import lowfield.core.guide.Slot;
+import lowfield.server.accounts.Person;
+import lowfield.server.bench.Editing;
+import lowfield.server.bench.LinePatch;
+import lowfield.server.bench.Viewing;
+import lowfield.server.bench.Views;
+import lowfield.server.guide.Guides;
+import lowfield.server.guide.TierForm;
+import lowfield.server.platform.Versions;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The desk, the bench and every edit of an edition in work. Each edit answers with the build as it is then. */
+@RestController
+@RequestMapping("/api")
+class BenchController {
+    record NewLine(Slot slot) {}
+
+    record Added(UUID line, Views.Bench bench) {}
+
+    record Undone(String label) {}
+
+    private final Viewing viewing;
+    private final Editing editing;
+    private final Guides guides;
+
+    BenchController(Viewing viewing, Editing editing, Guides guides) {
+        this.viewing = viewing;
+        this.editing = editing;
+        this.guides = guides;
+    }
+
+    @GetMapping("/guides/{slug}/desk")
+    Views.DeskView desk(@PathVariable String slug) {
+        return viewing.desk(guides.bySlug(slug));
+    }
+
+    @GetMapping("/editions/{edition}/builds/{build}/bench")
+    Views.Bench bench(@PathVariable UUID edition, @PathVariable UUID build) {
+        return viewing.bench(edition, build);
+    }
+
+    @PatchMapping("/editions/{edition}/lines/{line}")
+    Views.Bench edit(
+            @PathVariable UUID edition,
+            @PathVariable UUID line,
+            @RequestBody LinePatch patch,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @AuthenticationPrincipal Person person) {
+        var build = editing.edit(edition, line, patch, Versions.expected(ifMatch), person);
+        return viewing.bench(edition, build);
+    }
+
+    @PostMapping("/editions/{edition}/builds/{build}/lines")
+    @ResponseStatus(HttpStatus.CREATED)
+    Added add(
+            @PathVariable UUID edition,
+            @PathVariable UUID build,
+            @RequestBody NewLine line,
+            @AuthenticationPrincipal Person person) {
+        var id = editing.addLine(edition, build, line.slot(), person);
+        return new Added(id, viewing.bench(edition, build));
+    }
+
+    @DeleteMapping("/editions/{edition}/lines/{line}")
+    Views.Bench remove(
+            @PathVariable UUID edition,
+            @PathVariable UUID line,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @AuthenticationPrincipal Person person) {
+        return viewing.bench(edition, editing.removeLine(edition, line, Versions.expected(ifMatch), person));
+    }
+
+    @PutMapping("/editions/{edition}/tiers/{tier}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void editTier(
+            @PathVariable UUID edition,
+            @PathVariable UUID tier,
+            @RequestBody TierForm form,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @AuthenticationPrincipal Person person) {
+        editing.editTier(edition, tier, form, Versions.expected(ifMatch), person);
+    }
+
+    @GetMapping("/editions/{edition}/lines/{line}/candidates")
+    Views.Found candidates(
+            @PathVariable UUID edition, @PathVariable UUID line, @RequestParam(defaultValue = "") String q) {
+        return viewing.candidates(edition, line, q);
+    }
+
+    @PostMapping("/editions/{edition}/undo")
+    Undone undo(@PathVariable UUID edition, @AuthenticationPrincipal Person person) {
+        return new Undone(editing.undo(edition, person));
+    }
+
+    @PostMapping("/editions/{edition}/redo")
+    Undone redo(@PathVariable UUID edition, @AuthenticationPrincipal Person person) {
+        return new Undone(editing.redo(edition, person));
+    }
+}

@@ -1,0 +1,171 @@
+package lowfield.server.catalogue;
+
+import static lowfield.db.Tables.FAMILY;
+import static lowfield.db.Tables.MAKER;
+import static lowfield.db.Tables.PRODUCT;
+import static lowfield.db.Tables.VARIANT;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.core.RuleBroken;
+import lowfield.core.money.Money;
+import lowfield.core.part.Kind;
+import lowfield.core.part.Part;
+import lowfield.core.part.Release;
+import lowfield.server.platform.Json;
+import lowfield.server.platform.Notices;
+import lowfield.server.platform.Snapshot;
+import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+
+/** The catalogue's public face: its snapshot, and adding to it. */
+@Service
+public class Parts {
+    private static final TypeReference<Map<String, Object>> MAP = new TypeReference<>() {};
+
+    private final DSLContext db;
+    private final Notices notices;
+    private final Snapshot<Catalogue> snapshot;
+
+    Parts(DSLContext db, Notices notices) {
+        this.db = db;
+        this.notices = notices;
+        this.snapshot = new Snapshot<>(this::load);
+        notices.whenChanged(topic -> {
+            if (topic == Notices.Topic.CATALOGUE) {
+                snapshot.isStale();
+            }
+        });
+    }
+
+    /** A part to add: maker, family and product are found by name or made. */
+    public record NewPart(
+            Kind kind,
+            String maker,
+            String family,
+            String name,
+            String variant,
+            @Nullable String gtin,
+            @Nullable Release release,
+            @Nullable Money suggestedPrice,
+            Map<String, Object> spec) {}
+
+    public Catalogue catalogue() {
+        return snapshot.get();
+    }
+
+    @Transactional
+    public Part add(NewPart part) {
+        var maker = named(part.maker(), "maker", 80);
+        var name = named(part.name(), "product", 160);
+        var family = named(part.family().isBlank() ? name : part.family(), "family", 100);
+        var spec = part.kind().schema().read(part.spec());
+        var gtin = Optional.ofNullable(part.gtin()).map(String::strip).filter(g -> !g.isEmpty());
+        gtin.ifPresent(g -> RuleBroken.unless(
+                g.matches("[0-9]{8,14}"),
+                "A GTIN is 8 to 14 digits, not \"%s\".",
+                g.length() > 20 ? g.substring(0, 20) + "…" : g));
+        var made = new Part(
+                UUID.randomUUID(),
+                part.kind(),
+                maker + " " + name,
+                part.variant().strip(),
+                Optional.ofNullable(part.release()).orElse(Release.ON_SALE),
+                Optional.ofNullable(part.suggestedPrice()),
+                spec);
+        var product = productId(part.kind(), maker, family, name);
+        RuleBroken.unless(
+                !db.fetchExists(VARIANT, VARIANT.PRODUCT_ID.eq(product).and(VARIANT.NAME.eq(made.variant()))),
+                "%s is in the catalogue already; name another variant, or use that one.",
+                made.fullName());
+        db.insertInto(VARIANT)
+                .set(VARIANT.ID, made.id())
+                .set(VARIANT.PRODUCT_ID, product)
+                .set(VARIANT.NAME, made.variant())
+                .set(VARIANT.GTIN, gtin.orElse(null))
+                .set(VARIANT.RELEASE, made.release().name())
+                .set(
+                        VARIANT.SUGGESTED_MINOR,
+                        made.suggestedPrice().map(Money::minor).orElse(null))
+                .set(
+                        VARIANT.SUGGESTED_CURRENCY,
+                        made.suggestedPrice()
+                                .map(m -> m.currency().getCurrencyCode())
+                                .orElse(null))
+                .set(VARIANT.SPEC, Json.jsonb(part.kind().schema().write(spec)))
+                .execute();
+        notices.changed(Notices.Topic.CATALOGUE);
+        return made;
+    }
+
+    private static String named(String name, String what, int most) {
+        var bare = name.strip();
+        RuleBroken.unless(!bare.isEmpty() && bare.length() <= most, "A %s's name has 1 to %d letters.", what, most);
+        return bare;
+    }
+
+    private UUID productId(Kind kind, String maker, String family, String name) {
+        db.insertInto(MAKER, MAKER.NAME).values(maker).onConflictDoNothing().execute();
+        var makerId =
+                db.select(MAKER.ID).from(MAKER).where(MAKER.NAME.eq(maker)).fetchSingle(MAKER.ID);
+        db.insertInto(FAMILY, FAMILY.MAKER_ID, FAMILY.KIND, FAMILY.NAME)
+                .values(makerId, kind.name(), family)
+                .onConflictDoNothing()
+                .execute();
+        var familyId = db.select(FAMILY.ID)
+                .from(FAMILY)
+                .where(FAMILY.MAKER_ID.eq(makerId), FAMILY.KIND.eq(kind.name()), FAMILY.NAME.eq(family))
+                .fetchSingle(FAMILY.ID);
+        db.insertInto(PRODUCT, PRODUCT.FAMILY_ID, PRODUCT.NAME)
+                .values(familyId, name)
+                .onConflictDoNothing()
+                .execute();
+        return db.select(PRODUCT.ID)
+                .from(PRODUCT)
+                .where(PRODUCT.FAMILY_ID.eq(familyId), PRODUCT.NAME.eq(name))
+                .fetchSingle(PRODUCT.ID);
+    }
+
+    private Catalogue load() {
+        List<Part> parts = db.select(
+                        VARIANT.ID,
+                        VARIANT.NAME,
+                        VARIANT.RELEASE,
+                        VARIANT.SUGGESTED_MINOR,
+                        VARIANT.SUGGESTED_CURRENCY,
+                        VARIANT.SPEC,
+                        PRODUCT.NAME,
+                        FAMILY.KIND,
+                        MAKER.NAME)
+                .from(VARIANT)
+                .join(PRODUCT)
+                .on(PRODUCT.ID.eq(VARIANT.PRODUCT_ID))
+                .join(FAMILY)
+                .on(FAMILY.ID.eq(PRODUCT.FAMILY_ID))
+                .join(MAKER)
+                .on(MAKER.ID.eq(FAMILY.MAKER_ID))
+                .where(VARIANT.MERGED_INTO.isNull())
+                .fetch(Parts::part);
+        return new Catalogue(parts);
+    }
+
+    private static Part part(Record r) {
+        var kind = Kind.valueOf(r.get(FAMILY.KIND));
+        var suggested = Optional.ofNullable(r.get(VARIANT.SUGGESTED_MINOR))
+                .map(minor -> Money.of(minor, r.get(VARIANT.SUGGESTED_CURRENCY)));
+        return new Part(
+                r.get(VARIANT.ID),
+                kind,
+                r.get(MAKER.NAME) + " " + r.get(PRODUCT.NAME),
+                r.get(VARIANT.NAME),
+                Release.valueOf(r.get(VARIANT.RELEASE)),
+                suggested,
+                kind.schema().read(Json.read(r.get(VARIANT.SPEC).data(), MAP)));
+    }
+}

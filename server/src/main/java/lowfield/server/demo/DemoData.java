@@ -1,0 +1,92 @@
+package lowfield.server.demo;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import lowfield.core.guide.Slot;
+import lowfield.core.part.Kind;
+import lowfield.server.guide.TierForm;
+import lowfield.server.platform.Json;
+import lowfield.server.shops.Shops;
+import org.jspecify.annotations.Nullable;
+import org.springframework.core.io.ClassPathResource;
+
+/** What the demo's files under resources/demo hold. */
+record DemoData(
+        List<Account> people,
+        Map<String, Shops.Shop> shops,
+        GuideWords guide,
+        List<Tier> tiers,
+        Map<String, String> reasons,
+        List<Issue> issues,
+        Instant now) {
+
+    record Account(String email, String name, String password, String role) {}
+
+    /** A guide without its shops, which get their ids when they are made. */
+    record GuideWords(
+            String name,
+            String region,
+            String zone,
+            String currency,
+            String locale,
+            String schedule,
+            String disclosure,
+            int oldAfterDays,
+            int greatestAgeDays) {}
+
+    record Tier(TierForm form, List<Line> lines) {}
+
+    /** A line: a part's key, or another choice's type; options by part key. */
+    record Line(
+            Slot slot,
+            @Nullable String part,
+            @Nullable String type,
+            @Nullable String what,
+            @Nullable Long price,
+            @Nullable Integer quantity,
+            @Nullable Boolean counted,
+            @Nullable String reason,
+            @Nullable List<Option> options) {}
+
+    record Option(String purpose, String part, String note) {}
+
+    /** One edition: when its round ran, when it is published (absent: in work), and what was changed before. */
+    record Issue(Instant round, @Nullable Instant published, LocalDate pressOn, List<Change> changes) {}
+
+    /** A choice changed in one tier; without a reason the old one stays and goes stale. */
+    record Change(
+            String tier, Slot slot, String part, @Nullable String reason) {}
+
+    record PartFile(
+            String key,
+            Kind kind,
+            String maker,
+            String family,
+            String name,
+            String variant,
+            String gtin,
+            @Nullable Integer suggested,
+            @Nullable String release,
+            List<String> shops,
+            Map<String, Object> spec) {}
+
+    static DemoData read() {
+        return Json.read(text("guide.json"), DemoData.class);
+    }
+
+    static List<PartFile> parts() {
+        return List.of(Json.read(text("parts.json"), PartFile[].class));
+    }
+
+    private static String text(String file) {
+        try (var in = new ClassPathResource("demo/" + file).getInputStream()) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException missing) {
+            throw new IllegalStateException(missing);
+        }
+    }
+}

@@ -1,0 +1,270 @@
+package lowfield.server.guide;
+
+import static lowfield.db.Tables.BUILD;
+import static lowfield.db.Tables.EDITION;
+import static lowfield.db.Tables.EDITION_BUILD;
+import static lowfield.db.Tables.EDITION_TIER;
+import static lowfield.db.Tables.GUIDE;
+import static lowfield.db.Tables.LINE;
+import static lowfield.db.Tables.LINE_OPTION;
+import static lowfield.db.Tables.TIER;
+import static org.jooq.impl.DSL.select;
+import static org.jooq.impl.DSL.val;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.core.RuleBroken;
+import lowfield.core.guide.Slot;
+import lowfield.db.tables.records.EditionRecord;
+import lowfield.server.platform.Conflict;
+import lowfield.server.platform.Json;
+import lowfield.server.platform.NotFound;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Editions of a guide: the first from its tiers, every later one as a copy of the last. */
+@Service
+public class Editions {
+    private final DSLContext db;
+    private final Clock clock;
+
+    Editions(DSLContext db, Clock clock) {
+        this.db = db;
+        this.clock = clock;
+    }
+
+    /** The first edition, with a lead build of empty slots in every tier. */
+    @Transactional
+    public EditionInfo first(GuideInfo guide, LocalDate month, @Nullable LocalDate pressOn, List<TierForm> tiers) {
+        lock(guide);
+        RuleBroken.unless(
+                of(guide.id()).isEmpty(), "%s has editions already; open the next one instead.", guide.name());
+        RuleBroken.unless(!tiers.isEmpty() && tiers.size() <= 12, "An edition has 1 to 12 tiers.");
+        RuleBroken.unless(
+                tiers.stream().map(t -> t.name().strip()).distinct().count() == tiers.size(),
+                "Two tiers have the same name.");
+        var edition = insert(guide, 1, month, pressOn);
+        tiers.forEach(tier -> addTier(guide, edition, tier));
+        return edition;
+    }
+
+    /** The next edition: every tier, build, line, reason and option of the last one carried over. */
+    @Transactional
+    public EditionInfo next(GuideInfo guide, @Nullable LocalDate pressOn) {
+        lock(guide);
+        var last = of(guide.id()).stream()
+                .reduce((a, b) -> b)
+                .orElseThrow(() -> new RuleBroken("There is no edition to copy yet; make the first one."));
+        if (last.state() == EditionInfo.State.IN_WORK) {
+            throw new Conflict(
+                    "Edition %d is in work already; publish it before you open the next.".formatted(last.number()));
+        }
+        var edition = insert(guide, last.number() + 1, last.period().plusMonths(1), pressOn);
+        copy(last.id(), edition.id());
+        return edition;
+    }
+
+    private void lock(GuideInfo guide) {
+        db.select(GUIDE.ID)
+                .from(GUIDE)
+                .where(GUIDE.ID.eq(guide.id()))
+                .forUpdate()
+                .fetch();
+    }
+
+    private EditionInfo insert(GuideInfo guide, int number, LocalDate month, @Nullable LocalDate pressOn) {
+        var id = UUID.randomUUID();
+        db.insertInto(EDITION)
+                .set(EDITION.ID, id)
+                .set(EDITION.GUIDE_ID, guide.id())
+                .set(EDITION.NUMBER, number)
+                .set(EDITION.PERIOD, month.withDayOfMonth(1))
+                .set(EDITION.PRESS_ON, pressOn)
+                .set(EDITION.STATE, "IN_WORK")
+                .set(EDITION.POLICY, Json.jsonb(guide.policy()))
+                .set(EDITION.CREATED_AT, OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC))
+                .execute();
+        return byId(id);
+    }
+
+    private void copy(UUID from, UUID to) {
+        var t = EDITION_TIER;
+        db.insertInto(
+                        t,
+                        t.EDITION_ID,
+                        t.TIER_ID,
+                        t.POSITION,
+                        t.NAME,
+                        t.AUDIENCE,
+                        t.PROMISE,
+                        t.BAND,
+                        t.LOW_MINOR,
+                        t.HIGH_MINOR,
+                        t.POINT_MINOR,
+                        t.TOLERANCE_PERMILLE,
+                        t.COUNTS_SHIPPING)
+                .select(select(
+                                val(to),
+                                t.TIER_ID,
+                                t.POSITION,
+                                t.NAME,
+                                t.AUDIENCE,
+                                t.PROMISE,
+                                t.BAND,
+                                t.LOW_MINOR,
+                                t.HIGH_MINOR,
+                                t.POINT_MINOR,
+                                t.TOLERANCE_PERMILLE,
+                                t.COUNTS_SHIPPING)
+                        .from(t)
+                        .where(t.EDITION_ID.eq(from)))
+                .execute();
+        var b = EDITION_BUILD;
+        db.insertInto(b, b.EDITION_ID, b.BUILD_ID, b.TIER_ID, b.POSITION, b.NAME)
+                .select(select(val(to), b.BUILD_ID, b.TIER_ID, b.POSITION, b.NAME)
+                        .from(b)
+                        .where(b.EDITION_ID.eq(from)))
+                .execute();
+        var l = LINE;
+        db.insertInto(
+                        l,
+                        l.EDITION_ID,
+                        l.ID,
+                        l.BUILD_ID,
+                        l.SLOT,
+                        l.POSITION,
+                        l.CHOICE,
+                        l.QUANTITY,
+                        l.COUNTED,
+                        l.HELD_LISTING,
+                        l.HELD_WHY,
+                        l.REASON,
+                        l.REASON_FOR)
+                .select(select(
+                                val(to),
+                                l.ID,
+                                l.BUILD_ID,
+                                l.SLOT,
+                                l.POSITION,
+                                l.CHOICE,
+                                l.QUANTITY,
+                                l.COUNTED,
+                                l.HELD_LISTING,
+                                l.HELD_WHY,
+                                l.REASON,
+                                l.REASON_FOR)
+                        .from(l)
+                        .where(l.EDITION_ID.eq(from)))
+                .execute();
+        var o = LINE_OPTION;
+        db.insertInto(o, o.EDITION_ID, o.ID, o.LINE_ID, o.PURPOSE, o.VARIANT_ID, o.NOTE, o.POSITION)
+                .select(select(val(to), o.ID, o.LINE_ID, o.PURPOSE, o.VARIANT_ID, o.NOTE, o.POSITION)
+                        .from(o)
+                        .where(o.EDITION_ID.eq(from)))
+                .execute();
+    }
+
+    /** A further tier in the edition in work, with a lead build of empty slots. */
+    @Transactional
+    public UUID addTier(GuideInfo guide, EditionInfo edition, TierForm form) {
+        form.check(guide.money());
+        var tier = UUID.randomUUID();
+        var build = UUID.randomUUID();
+        var position = db.fetchCount(EDITION_TIER, EDITION_TIER.EDITION_ID.eq(edition.id()));
+        RuleBroken.unless(position < 12, "An edition has 1 to 12 tiers.");
+        db.insertInto(TIER).set(TIER.ID, tier).set(TIER.GUIDE_ID, guide.id()).execute();
+        db.insertInto(BUILD).set(BUILD.ID, build).set(BUILD.TIER_ID, tier).execute();
+        var row = db.newRecord(EDITION_TIER);
+        row.setEditionId(edition.id());
+        row.setTierId(tier);
+        row.setPosition(position);
+        TierRows.fill(row, form);
+        row.setVersion(1);
+        row.insert();
+        db.insertInto(
+                        EDITION_BUILD,
+                        EDITION_BUILD.EDITION_ID,
+                        EDITION_BUILD.BUILD_ID,
+                        EDITION_BUILD.TIER_ID,
+                        EDITION_BUILD.POSITION,
+                        EDITION_BUILD.NAME)
+                .values(edition.id(), build, tier, 0, "lead build")
+                .execute();
+        Arrays.stream(Slot.values()).filter(Slot::needed).forEach(slot -> emptyLine(edition.id(), build, slot));
+        return tier;
+    }
+
+    private void emptyLine(UUID edition, UUID build, Slot slot) {
+        db.insertInto(
+                        LINE,
+                        LINE.EDITION_ID,
+                        LINE.BUILD_ID,
+                        LINE.SLOT,
+                        LINE.POSITION,
+                        LINE.CHOICE,
+                        LINE.QUANTITY,
+                        LINE.COUNTED)
+                .values(
+                        edition,
+                        build,
+                        slot.name(),
+                        slot.ordinal() * 10,
+                        Json.jsonb(java.util.Map.of("type", "EMPTY")),
+                        1,
+                        true)
+                .execute();
+    }
+
+    public List<EditionInfo> of(UUID guide) {
+        return db.selectFrom(EDITION)
+                .where(EDITION.GUIDE_ID.eq(guide))
+                .orderBy(EDITION.NUMBER)
+                .fetch(Editions::info);
+    }
+
+    public Optional<EditionInfo> inWork(UUID guide) {
+        return of(guide).stream()
+                .filter(e -> e.state() == EditionInfo.State.IN_WORK)
+                .findFirst();
+    }
+
+    public EditionInfo byId(UUID id) {
+        return db.selectFrom(EDITION)
+                .where(EDITION.ID.eq(id))
+                .fetchOptional(Editions::info)
+                .orElseThrow(() -> new NotFound("There is no such edition."));
+    }
+
+    /** The edition when it may be changed; holds its row, so that publishing and editing exclude each other. */
+    public EditionInfo forEditing(UUID id) {
+        var edition = db.selectFrom(EDITION)
+                .where(EDITION.ID.eq(id))
+                .forShare()
+                .fetchOptional(Editions::info)
+                .orElseThrow(() -> new NotFound("There is no such edition."));
+        if (edition.state() != EditionInfo.State.IN_WORK) {
+            throw new Conflict(
+                    "Edition %d is published and does not change; open the next one.".formatted(edition.number()));
+        }
+        return edition;
+    }
+
+    private static EditionInfo info(EditionRecord r) {
+        return new EditionInfo(
+                r.getId(),
+                r.getGuideId(),
+                r.getNumber(),
+                r.getPeriod(),
+                r.getPressOn(),
+                EditionInfo.State.valueOf(r.getState()),
+                r.getVersion());
+    }
+}

@@ -1,0 +1,61 @@
+package lowfield.server.guide;
+
+import java.util.IllformedLocaleException;
+import java.util.Locale;
+import java.util.Set;
+import java.util.UUID;
+import lowfield.core.RuleBroken;
+import lowfield.core.money.Money;
+import lowfield.core.offer.PricePolicy;
+import lowfield.server.shops.Shops;
+
+/** What an author says about a guide. */
+public record GuideForm(
+        String name,
+        String region,
+        String zone,
+        String currency,
+        String locale,
+        String schedule,
+        String disclosure,
+        PricePolicy policy,
+        int oldAfterDays,
+        Set<UUID> shops) {
+    public GuideForm {
+        RuleBroken.unless(!name.isBlank() && name.length() <= 100, "A guide's name has 1 to 100 letters.");
+        RuleBroken.unless(!region.isBlank() && region.length() <= 80, "A region has 1 to 80 letters.");
+        Shops.zone(zone);
+        Money.currencyOf(currency);
+        RuleBroken.unless(
+                isLocale(locale),
+                "\"%s\" is not a language tag; write one such as en.",
+                locale.length() > 20 ? "This" : locale);
+        RuleBroken.unless(schedule.length() <= 120, "A schedule takes at most 120 letters.");
+        RuleBroken.unless(disclosure.length() <= 2000, "A disclosure takes at most 2,000 letters.");
+        RuleBroken.unless(
+                oldAfterDays >= 1 && oldAfterDays <= 90,
+                "Prices for publishing are 1 to 90 days old at most, not %d.",
+                oldAfterDays);
+        RuleBroken.unless(!shops.isEmpty(), "A guide buys at one shop at least; choose one, or add it under Shops.");
+    }
+
+    private static boolean isLocale(String tag) {
+        try {
+            return !new Locale.Builder()
+                    .setLanguageTag(tag)
+                    .build()
+                    .getLanguage()
+                    .isEmpty();
+        } catch (IllformedLocaleException malformed) {
+            return false;
+        }
+    }
+
+    String slug() {
+        var bare = java.text.Normalizer.normalize(name, java.text.Normalizer.Form.NFD)
+                .replaceAll("\\p{M}", "");
+        var slug = bare.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        RuleBroken.unless(!slug.isEmpty(), "A guide's name holds a letter or digit that an address can show.");
+        return slug.length() > 60 ? slug.substring(0, 60) : slug;
+    }
+}

@@ -1,0 +1,27 @@
+package lowfield.server.guide;
+
+import java.util.Currency;
+import java.util.Set;
+import java.util.UUID;
+import lowfield.core.money.Money;
+import lowfield.core.offer.PricePolicy;
+
+/** A guide with its settings. */
+public record GuideInfo(
+        UUID id,
+        String slug,
+        String name,
+        String region,
+        String zone,
+        String currency,
+        String locale,
+        String schedule,
+        String disclosure,
+        PricePolicy policy,
+        int oldAfterDays,
+        Set<UUID> shops,
+        int version) {
+    public Currency money() {
+        return Money.currencyOf(currency);
+    }
+}

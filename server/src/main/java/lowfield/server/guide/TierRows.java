@@ -1,0 +1,78 @@
+package lowfield.server.guide;
+
+import static lowfield.db.Tables.EDITION_BUILD;
+import static lowfield.db.Tables.EDITION_TIER;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lowfield.db.tables.records.EditionBuildRecord;
+import lowfield.db.tables.records.EditionTierRecord;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Component;
+
+/** The tiers of an edition as rows. */
+@Component
+public class TierRows {
+    private final DSLContext db;
+
+    TierRows(DSLContext db) {
+        this.db = db;
+    }
+
+    /** All tiers of an edition in their order. */
+    public List<TierInfo> of(UUID edition) {
+        var builds = db
+                .selectFrom(EDITION_BUILD)
+                .where(EDITION_BUILD.EDITION_ID.eq(edition))
+                .orderBy(EDITION_BUILD.POSITION)
+                .fetch()
+                .stream()
+                .collect(Collectors.groupingBy(EditionBuildRecord::getTierId));
+        return db.selectFrom(EDITION_TIER)
+                .where(EDITION_TIER.EDITION_ID.eq(edition))
+                .orderBy(EDITION_TIER.POSITION)
+                .fetch(r -> new TierInfo(
+                        r.getTierId(),
+                        form(r),
+                        builds.getOrDefault(r.getTierId(), List.of()).stream()
+                                .map(b -> new TierInfo.BuildInfo(b.getBuildId(), b.getName()))
+                                .toList(),
+                        r.getVersion()));
+    }
+
+    /** One tier, held for an edit. */
+    public Optional<EditionTierRecord> forUpdate(UUID edition, UUID tier) {
+        return db.selectFrom(EDITION_TIER)
+                .where(EDITION_TIER.EDITION_ID.eq(edition), EDITION_TIER.TIER_ID.eq(tier))
+                .forUpdate()
+                .fetchOptional();
+    }
+
+    public static TierForm form(EditionTierRecord r) {
+        var band = new BandForm(
+                BandForm.Type.valueOf(r.getBand()),
+                r.getLowMinor(),
+                r.getHighMinor(),
+                r.getPointMinor(),
+                r.getTolerancePermille());
+        return new TierForm(r.getName(), r.getAudience(), r.getPromise(), band, r.getCountsShipping());
+    }
+
+    public static void fill(EditionTierRecord row, TierForm form) {
+        var band = form.band();
+        row.setName(form.name().strip());
+        row.setAudience(form.audience());
+        row.setPromise(form.promise());
+        row.setBand(band.type().name());
+        row.setLowMinor(band.type() == BandForm.Type.FROM_TO ? band.fromMinor() : null);
+        row.setHighMinor(band.type() == BandForm.Type.FROM_TO ? band.toMinor() : null);
+        row.setPointMinor(band.type() == BandForm.Type.POINT ? band.pointMinor() : null);
+        row.setTolerancePermille(
+                band.type() == BandForm.Type.POINT
+                        ? Optional.ofNullable(band.tolerancePermille()).orElse(0)
+                        : null);
+        row.setCountsShipping(form.countsShipping());
+    }
+}

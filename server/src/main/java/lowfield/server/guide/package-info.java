@@ -1,0 +1,5 @@
+/** Guides, their editions and tiers. */
+@NullMarked
+package lowfield.server.guide;
+
+import org.jspecify.annotations.NullMarked;

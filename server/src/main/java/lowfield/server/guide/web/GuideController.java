@@ -1,0 +1,86 @@
+package lowfield.server.guide.web;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import lowfield.server.guide.EditionInfo;
+import lowfield.server.guide.Editions;
+import lowfield.server.guide.GuideForm;
+import lowfield.server.guide.GuideInfo;
+import lowfield.server.guide.Guides;
+import lowfield.server.guide.TierForm;
+import lowfield.server.platform.Versions;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Guides, their settings and their editions. */
+@RestController
+@RequestMapping("/api/guides")
+class GuideController {
+    /** The first edition names its month and tiers; a later one is a copy and names neither. */
+    record NewEdition(
+            @Nullable LocalDate period,
+            @Nullable LocalDate pressOn,
+            @Nullable List<TierForm> tiers) {}
+
+    record NewTier(UUID tier) {}
+
+    private final Guides guides;
+    private final Editions editions;
+
+    GuideController(Guides guides, Editions editions) {
+        this.guides = guides;
+        this.editions = editions;
+    }
+
+    @GetMapping
+    List<GuideInfo> all() {
+        return guides.all();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    GuideInfo create(@RequestBody GuideForm form) {
+        return guides.create(form);
+    }
+
+    @GetMapping("/{slug}")
+    ResponseEntity<GuideInfo> one(@PathVariable String slug) {
+        var guide = guides.bySlug(slug);
+        return ResponseEntity.ok().eTag(Versions.tag(guide.version())).body(guide);
+    }
+
+    @PutMapping("/{slug}")
+    GuideInfo change(
+            @PathVariable String slug,
+            @RequestBody GuideForm form,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
+        return guides.change(slug, form, Versions.expected(ifMatch));
+    }
+
+    @PostMapping("/{slug}/editions")
+    @ResponseStatus(HttpStatus.CREATED)
+    EditionInfo open(@PathVariable String slug, @RequestBody NewEdition edition) {
+        var guide = guides.bySlug(slug);
+        if (edition.tiers() == null || edition.period() == null) {
+            return editions.next(guide, edition.pressOn());
+        }
+        return editions.first(guide, edition.period(), edition.pressOn(), edition.tiers());
+    }
+
+    @PostMapping("/{slug}/editions/{edition}/tiers")
+    @ResponseStatus(HttpStatus.CREATED)
+    NewTier addTier(@PathVariable String slug, @PathVariable UUID edition, @RequestBody TierForm form) {
+        return new NewTier(editions.addTier(guides.bySlug(slug), editions.forEditing(edition), form));
+    }
+}

@@ -1,0 +1,130 @@
+package lowfield.server.platform;
+
+import java.net.URI;
+import java.util.stream.Collectors;
+import lowfield.core.RuleBroken;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
+
+/** Every error as a problem detail (RFC 9457) with a stable type and a sentence a person can act on. */
+@RestControllerAdvice
+public class Problems {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    static ProblemDetail problem(HttpStatus status, String type, String title, String sentence) {
+        var problem = ProblemDetail.forStatusAndDetail(status, sentence);
+        problem.setType(URI.create("/problems/" + type));
+        problem.setTitle(title);
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail rule(RuleBroken broken) {
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "rule-broken", "That cannot be", broken.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail notFound(NotFound missing) {
+        return problem(HttpStatus.NOT_FOUND, "not-found", "Not found", missing.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail noResource(NoResourceFoundException missing) {
+        return problem(HttpStatus.NOT_FOUND, "not-found", "Not found", "There is nothing at this address.");
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> stale(Stale stale) {
+        var problem = problem(
+                HttpStatus.PRECONDITION_FAILED, "stale", "Changed by someone else meanwhile", stale.getMessage());
+        problem.setProperty("theirs", stale.theirs());
+        problem.setProperty("yours", stale.yours());
+        return ResponseEntity.status(HttpStatus.PRECONDITION_FAILED)
+                .eTag(Versions.tag(stale.version()))
+                .body(problem);
+    }
+
+    @ExceptionHandler
+    ProblemDetail noVersion(Versions.Missing missing) {
+        return problem(HttpStatus.PRECONDITION_REQUIRED, "version-missing", "Version missing", missing.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail conflict(Conflict conflict) {
+        var problem = problem(HttpStatus.CONFLICT, "conflict", "Not as things stand", conflict.getMessage());
+        conflict.details().forEach(problem::setProperty);
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail unreadable(HttpMessageNotReadableException unreadable) {
+        var cause = unreadable.getMostSpecificCause();
+        return cause instanceof RuleBroken broken
+                ? rule(broken)
+                : problem(
+                        HttpStatus.BAD_REQUEST,
+                        "unreadable",
+                        "Unreadable",
+                        "The request could not be read; nothing was changed. Check that every figure is a number in range and every id is whole.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail invalid(MethodArgumentNotValidException invalid) {
+        var fields = invalid.getFieldErrors().stream()
+                .map(e -> e.getField() + " " + e.getDefaultMessage())
+                .sorted()
+                .collect(Collectors.joining("; "));
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "rule-broken", "That cannot be", fields + ".");
+    }
+
+    @ExceptionHandler
+    ProblemDetail mistyped(MethodArgumentTypeMismatchException mistyped) {
+        return problem(
+                HttpStatus.NOT_FOUND,
+                "not-found",
+                "Not found",
+                "\"" + mistyped.getName() + "\" in the address is not one that exists.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail denied(AccessDeniedException denied) {
+        return problem(HttpStatus.FORBIDDEN, "forbidden", "Not allowed", "Only the owner of this desk can do that.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail integrity(DataIntegrityViolationException violation) {
+        LOG.info("Refused by the database: {}", violation.getMostSpecificCause().getMessage());
+        return problem(
+                HttpStatus.CONFLICT,
+                "conflict",
+                "Not as things stand",
+                "This does not go together with what is stored already (a name twice, or something it refers to is gone); nothing was changed.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail other(Exception unexpected) throws Exception {
+        if (unexpected instanceof org.springframework.web.ErrorResponse known) {
+            return known.getBody();
+        }
+        if (LostDatabase.isCause(unexpected)) {
+            return LostDatabase.problem();
+        }
+        LOG.error("Unexpected", unexpected);
+        return problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "unexpected",
+                "Something went wrong here",
+                "Something went wrong on our side; nothing was changed. Try again, and look in the server's log if it stays.");
+    }
+}

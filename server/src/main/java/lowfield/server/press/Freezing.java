@@ -1,0 +1,157 @@
+package lowfield.server.press;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import lowfield.core.change.LineChange;
+import lowfield.core.check.Finding;
+import lowfield.core.check.Verdict;
+import lowfield.core.money.Amount;
+import lowfield.core.money.Money;
+import lowfield.core.offer.Offer;
+import lowfield.core.part.Part;
+import lowfield.server.archive.Published;
+import lowfield.server.bench.OptionState;
+import lowfield.server.bench.Sheets;
+import lowfield.server.bench.Workbench;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Turns a worked-out edition into what is frozen at publishing. */
+@Component
+class Freezing {
+    private final Workbench workbench;
+
+    Freezing(Workbench workbench) {
+        this.workbench = workbench;
+    }
+
+    Published freeze(Sheets sheets, List<Preflights.GateView> gates, Instant now) {
+        var guide = sheets.guide();
+        var seen = sheets.tiers().stream()
+                .flatMap(t -> t.builds().stream())
+                .flatMap(b -> b.lines().stream())
+                .flatMap(l -> l.price().offer().stream())
+                .map(Offer::seenAt)
+                .sorted()
+                .toList();
+        return new Published(
+                Published.FORMAT,
+                new Published.OfGuide(
+                        guide.slug(),
+                        guide.name(),
+                        guide.region(),
+                        guide.zone(),
+                        guide.currency(),
+                        guide.locale(),
+                        guide.disclosure()),
+                sheets.edition().number(),
+                sheets.edition().period(),
+                now,
+                seen.isEmpty() ? null : seen.get(0),
+                seen.isEmpty() ? null : seen.get(seen.size() - 1),
+                sheets.tiers().stream().map(t -> tier(sheets, t, gates)).toList());
+    }
+
+    private Published.Tier tier(Sheets sheets, Sheets.OfTier tier, List<Preflights.GateView> gates) {
+        var form = tier.tier().form();
+        return new Published.Tier(
+                tier.tier().id(),
+                form.name(),
+                form.audience(),
+                form.promise(),
+                form.band(),
+                form.countsShipping(),
+                tier.builds().stream().map(b -> build(sheets, tier, b, gates)).toList());
+    }
+
+    private Published.Build build(
+            Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, List<Preflights.GateView> gates) {
+        var total = minor(build.total().total());
+        var last = build.last().map(Published.Build::totalMinor);
+        return new Published.Build(
+                build.id(),
+                build.name(),
+                total,
+                minor(build.total().goods()),
+                minor(build.total().uncounted()),
+                total == null ? null : last.map(l -> total - l).orElse(null),
+                build.total().charges().stream()
+                        .map(c -> new Published.Charge(c.seller().label(), minor(c.amount())))
+                        .toList(),
+                build.peak().watts().value().orElse(null),
+                build.lines().stream()
+                        .filter(l -> !l.line().isEmpty())
+                        .map(l -> line(sheets, tier, build, l))
+                        .toList(),
+                caveats(build, gates));
+    }
+
+    /** What a reader must know: cautions, what is not known or clashes, and why a gate was waived for this build. */
+    private static List<String> caveats(Sheets.OfBuild build, List<Preflights.GateView> gates) {
+        var caveats = new ArrayList<String>();
+        build.findings().stream()
+                .filter(f -> f.verdict() != Verdict.FITS)
+                .sorted(Comparator.comparing(Finding::verdict))
+                .forEach(f -> caveats.add(sentence(f)));
+        gates.stream()
+                .filter(g -> g.waiver() != null
+                        && g.problems().stream().anyMatch(p -> p.build().equals(build.id())))
+                .forEach(g -> caveats.add("The author says: " + g.waiver()));
+        return caveats.stream().distinct().toList();
+    }
+
+    private static String sentence(Finding finding) {
+        var evidence = finding.evidence();
+        return Character.toUpperCase(evidence.charAt(0)) + evidence.substring(1);
+    }
+
+    private Published.Line line(Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Sheets.OfLine l) {
+        var line = l.line();
+        var change = l.change();
+        return new Published.Line(
+                line.id(),
+                line.slot().label(),
+                line.choice().key(),
+                line.choice().label(),
+                line.choice().part().map(Part::summary).orElse(""),
+                line.quantity(),
+                line.counted(),
+                minor(l.price().goods()),
+                l.price()
+                        .offer()
+                        .map(o -> new Published.Price(
+                                o.seller().label(), o.condition().label(), o.seenAt(), o.link()))
+                        .orElse(null),
+                l.state().reason(),
+                change.how() == LineChange.How.SWITCHED ? change.before() : null,
+                change.difference().map(Money::minor).orElse(null),
+                options(sheets, tier, build, l, OptionState.Purpose.ALTERNATIVE),
+                options(sheets, tier, build, l, OptionState.Purpose.UPGRADE));
+    }
+
+    private List<Published.Option> options(
+            Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Sheets.OfLine line, OptionState.Purpose purpose) {
+        return line.state().options().stream()
+                .filter(o -> o.purpose() == purpose)
+                .map(o -> option(sheets, tier, build, line, o))
+                .toList();
+    }
+
+    private Published.Option option(
+            Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Sheets.OfLine line, OptionState state) {
+        var taking = workbench.taking(sheets, tier, build, line, workbench.part(state.part()));
+        var difference = taking.total().total().minus(build.total().total());
+        return new Published.Option(
+                taking.part().fullName(),
+                minor(taking.price().goods()),
+                minor(difference),
+                state.note(),
+                taking.effect().trouble().stream().map(Freezing::sentence).toList());
+    }
+
+    private static @Nullable Long minor(Amount amount) {
+        return amount.known().map(Money::minor).orElse(null);
+    }
+}

@@ -1,0 +1,80 @@
+package lowfield.server.press.web;
+
+import io.swagger.v3.oas.annotations.Hidden;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.UUID;
+import lowfield.core.press.Gate;
+import lowfield.server.accounts.Person;
+import lowfield.server.press.Preflights;
+import lowfield.server.press.Press;
+import lowfield.server.readers.ReaderSite;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Preflight, preview and publishing. */
+@RestController
+@RequestMapping("/api/editions/{edition}")
+class PressController {
+    record Waiver(String reason) {}
+
+    record PublishedAt(int edition, String hash, String address) {}
+
+    private final Preflights preflights;
+    private final Press press;
+    private final ReaderSite site;
+
+    PressController(Preflights preflights, Press press, ReaderSite site) {
+        this.preflights = preflights;
+        this.press = press;
+        this.site = site;
+    }
+
+    @GetMapping("/preflight")
+    List<Preflights.GateView> preflight(@PathVariable UUID edition) {
+        return preflights.of(edition);
+    }
+
+    @PutMapping("/waivers/{gate}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void waive(
+            @PathVariable UUID edition,
+            @PathVariable Gate gate,
+            @RequestBody Waiver waiver,
+            @AuthenticationPrincipal Person person) {
+        preflights.waive(edition, gate, waiver.reason(), person);
+    }
+
+    @DeleteMapping("/waivers/{gate}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void withdraw(@PathVariable UUID edition, @PathVariable Gate gate) {
+        preflights.withdraw(edition, gate);
+    }
+
+    @PostMapping("/publication")
+    @ResponseStatus(HttpStatus.CREATED)
+    PublishedAt publish(@PathVariable UUID edition, @AuthenticationPrincipal Person person) {
+        var result = press.publish(edition, person);
+        return new PublishedAt(result.edition(), result.hash(), site.address(result.path()));
+    }
+
+    @Hidden
+    @GetMapping("/preview")
+    ResponseEntity<byte[]> preview(@PathVariable UUID edition) {
+        return ResponseEntity.ok()
+                .header("Content-Security-Policy", ReaderSite.POLICY)
+                .contentType(new MediaType("text", "html", StandardCharsets.UTF_8))
+                .body(press.preview(edition).getBytes(StandardCharsets.UTF_8));
+    }
+}

@@ -1,0 +1,111 @@
+package lowfield.server.prices.web;
+
+import java.io.IOException;
+import java.time.Duration;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import lowfield.server.accounts.Person;
+import lowfield.server.guide.Guides;
+import lowfield.server.prices.Acceptances;
+import lowfield.server.prices.Rounds;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** Price rounds and the prices that wait for a person. */
+@RestController
+@RequestMapping("/api")
+class RoundController {
+    private static final Duration LONGEST = Duration.ofMinutes(30);
+
+    record Decision(boolean right, @Nullable String why) {}
+
+    private final Rounds rounds;
+    private final Acceptances acceptances;
+    private final Guides guides;
+    private final ScheduledExecutorService ticker = Executors.newSingleThreadScheduledExecutor(r -> {
+        var thread = new Thread(r, "round-events");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    RoundController(Rounds rounds, Acceptances acceptances, Guides guides) {
+        this.rounds = rounds;
+        this.acceptances = acceptances;
+        this.guides = guides;
+    }
+
+    @PostMapping("/guides/{slug}/rounds")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    Rounds.Progress start(@PathVariable String slug, @AuthenticationPrincipal Person person) {
+        return rounds.progress(rounds.start(guides.bySlug(slug).id(), person));
+    }
+
+    @GetMapping("/guides/{slug}/rounds/latest")
+    ResponseEntity<Rounds.Progress> latest(@PathVariable String slug) {
+        return rounds.latest(guides.bySlug(slug).id())
+                .map(ResponseEntity::ok)
+                .orElseGet(() -> ResponseEntity.noContent().build());
+    }
+
+    @GetMapping("/rounds/{id}")
+    Rounds.Progress progress(@PathVariable UUID id) {
+        return rounds.progress(id);
+    }
+
+    @DeleteMapping("/rounds/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void cancel(@PathVariable UUID id) {
+        rounds.cancel(id);
+    }
+
+    /** The progress as it changes, until the round has ended. */
+    @GetMapping(path = "/rounds/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter events(@PathVariable UUID id) {
+        rounds.progress(id);
+        var emitter = new SseEmitter(LONGEST.toMillis());
+        var ticking = ticker.scheduleWithFixedDelay(() -> tick(emitter, id), 0, 300, TimeUnit.MILLISECONDS);
+        emitter.onCompletion(() -> ticking.cancel(false));
+        emitter.onTimeout(emitter::complete);
+        emitter.onError(e -> ticking.cancel(false));
+        return emitter;
+    }
+
+    private void tick(SseEmitter emitter, UUID id) {
+        try {
+            var progress = rounds.progress(id);
+            emitter.send(progress);
+            if (progress.endedAt() != null) {
+                emitter.complete();
+            }
+        } catch (IOException | RuntimeException gone) {
+            emitter.completeWithError(gone);
+        }
+    }
+
+    @GetMapping("/guides/{slug}/set-aside")
+    List<Acceptances.SetAside> setAside(@PathVariable String slug) {
+        return acceptances.waiting(guides.bySlug(slug).id());
+    }
+
+    @PutMapping("/set-aside/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void decide(@PathVariable long id, @RequestBody Decision decision, @AuthenticationPrincipal Person person) {
+        acceptances.release(id, decision.right(), decision.why() == null ? "" : decision.why(), person);
+    }
+}

@@ -1,0 +1,269 @@
+package lowfield.server.readers;
+
+import java.math.BigDecimal;
+import java.text.NumberFormat;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.format.TextStyle;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Currency;
+import java.util.List;
+import java.util.Locale;
+import lowfield.core.money.Amount;
+import lowfield.core.money.Money;
+import lowfield.core.total.BandState;
+import lowfield.server.archive.Published;
+import lowfield.server.guide.BandForm;
+import org.jspecify.annotations.Nullable;
+
+/** A snapshot in the words and figures of a reader's page, in the guide's language, currency and zone. */
+final class PageModel {
+    record Tab(String id, String name, String total) {}
+
+    record OptionRow(String label, String price, String difference, String note, List<String> trouble) {}
+
+    record LineRow(
+            String slot,
+            String label,
+            String detail,
+            String reason,
+            String price,
+            String seller,
+            String link,
+            String seen,
+            String change,
+            List<OptionRow> alternatives,
+            List<OptionRow> upgrades) {}
+
+    record Stake(String low, String high, double lowX, double highX, double x, boolean inside, boolean known) {}
+
+    record BuildRow(
+            String name,
+            String total,
+            String standing,
+            boolean inside,
+            @Nullable Stake stake,
+            String since,
+            List<LineRow> counted,
+            List<LineRow> beside,
+            String besideTotal,
+            String shipping,
+            String peak,
+            List<String> caveats) {}
+
+    record TierRow(String id, String name, String promise, String audience, String band, List<BuildRow> builds) {}
+
+    private final Published published;
+    private final Locale locale;
+    private final ZoneId zone;
+    private final Currency currency;
+
+    PageModel(Published published) {
+        this.published = published;
+        this.locale = Locale.forLanguageTag(published.guide().locale());
+        this.zone = ZoneId.of(published.guide().zone());
+        this.currency = Currency.getInstance(published.guide().currency());
+    }
+
+    String month(LocalDate period) {
+        return period.getMonth().getDisplayName(TextStyle.FULL_STANDALONE, locale) + " " + period.getYear();
+    }
+
+    String month() {
+        return month(published.period());
+    }
+
+    String date(@Nullable Instant instant) {
+        return instant == null
+                ? ""
+                : DateTimeFormatter.ofPattern("d MMMM yyyy", locale).format(instant.atZone(zone));
+    }
+
+    String prices() {
+        var from = date(published.pricesFrom());
+        var to = date(published.pricesTo());
+        if (to.isEmpty()) {
+            return "No shop prices";
+        }
+        return "Prices in " + currency.getCurrencyCode()
+                + (from.equals(to) ? " of " + to : " of " + from + " to " + to);
+    }
+
+    String money(@Nullable Long minor) {
+        if (minor == null) {
+            return "not known";
+        }
+        var digits = Math.max(0, currency.getDefaultFractionDigits());
+        var format = NumberFormat.getNumberInstance(locale);
+        format.setMinimumFractionDigits(digits);
+        format.setMaximumFractionDigits(digits);
+        return format.format(BigDecimal.valueOf(minor, digits));
+    }
+
+    private String signed(@Nullable Long minor) {
+        return minor == null ? "" : (minor > 0 ? "+" : minor < 0 ? "−" : "±") + money(Math.abs(minor));
+    }
+
+    List<Tab> tabs() {
+        return published.tiers().stream()
+                .map(t -> new Tab(id(t), t.name(), money(t.builds().get(0).totalMinor())))
+                .toList();
+    }
+
+    private static String id(Published.Tier tier) {
+        return "tier-" + tier.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+    }
+
+    List<TierRow> tiers() {
+        return published.tiers().stream()
+                .map(t -> new TierRow(
+                        id(t),
+                        t.name(),
+                        t.promise(),
+                        t.audience(),
+                        band(t.band()),
+                        t.builds().stream().map(b -> build(t, b)).toList()))
+                .toList();
+    }
+
+    private String band(BandForm band) {
+        return switch (band.type()) {
+            case NONE -> "no ceiling";
+            case FROM_TO -> money(band.fromMinor()) + " to " + money(band.toMinor());
+            case POINT ->
+                money(band.pointMinor()) + " ±"
+                        + BigDecimal.valueOf(band.tolerancePermille() == null ? 0 : band.tolerancePermille(), 1)
+                                .stripTrailingZeros()
+                                .toPlainString()
+                        + "%";
+        };
+    }
+
+    private BuildRow build(Published.Tier tier, Published.Build build) {
+        var counted = build.lines().stream()
+                .filter(Published.Line::counted)
+                .map(this::line)
+                .toList();
+        var beside =
+                build.lines().stream().filter(l -> !l.counted()).map(this::line).toList();
+        var stake = stake(tier.band(), build.totalMinor());
+        return new BuildRow(
+                build.name(),
+                money(build.totalMinor()),
+                standing(tier.band(), build.totalMinor()),
+                stake == null || stake.inside(),
+                stake,
+                since(build),
+                counted,
+                beside,
+                beside.isEmpty() ? "" : money(build.uncountedMinor()),
+                shipping(tier, build),
+                build.peakWatts() == null ? "" : build.peakWatts() + " W",
+                build.caveats());
+    }
+
+    private String shipping(Published.Tier tier, Published.Build build) {
+        if (!tier.countsShipping()) {
+            return "Shipping is not in the total.";
+        }
+        var parts = build.charges().stream()
+                .map(c -> c.seller() + " " + (c.minor() != null && c.minor() == 0 ? "free" : money(c.minor())))
+                .toList();
+        return "Shipping is in the total: " + String.join(", ", parts) + ".";
+    }
+
+    private String standing(BandForm form, @Nullable Long total) {
+        var amount = total == null ? Amount.notKnown("a price is missing") : Amount.of(new Money(total, currency));
+        var state = BandState.of(amount, form.band(currency));
+        if (state instanceof BandState.Over over) {
+            return money(over.by().minor()) + " over its band";
+        }
+        if (state instanceof BandState.Under under) {
+            return money(under.by().minor()) + " under its band";
+        }
+        if (state instanceof BandState.Inside inside) {
+            return money(inside.left().minor()) + " left in its band";
+        }
+        return state instanceof BandState.NoBand ? "no ceiling" : "a price is missing";
+    }
+
+    private @Nullable Stake stake(BandForm band, @Nullable Long total) {
+        if (band.type() == BandForm.Type.NONE) {
+            return null;
+        }
+        var low = band.band(currency).low().orElseThrow().minor();
+        var high = band.band(currency).high().orElseThrow().minor();
+        var width = Math.max(1, high - low);
+        var from = Math.min(low - width / 4.0, total == null ? low : total - width / 10.0);
+        var to = Math.max(high + width / 4.0, total == null ? high : total + width / 10.0);
+        var scale = 240 / (to - from);
+        var inside = total != null && total >= low && total <= high;
+        return new Stake(
+                money(low),
+                money(high),
+                round((low - from) * scale),
+                round((high - from) * scale),
+                total == null ? 0 : round((total - from) * scale),
+                inside,
+                total != null);
+    }
+
+    private static double round(double value) {
+        return Math.round(value * 10) / 10.0;
+    }
+
+    private String since(Published.Build build) {
+        var notes = new ArrayList<String>();
+        var moved = build.lines().stream()
+                .filter(Published.Line::counted)
+                .sorted(Comparator.comparing((Published.Line l) -> l.changedFrom() == null)
+                        .thenComparing(l -> l.changeMinor() == null ? 0 : -Math.abs(l.changeMinor())))
+                .toList();
+        for (var line : moved) {
+            if (line.changedFrom() != null) {
+                notes.add("%s: %s instead of %s%s"
+                        .formatted(
+                                line.slot(),
+                                line.label(),
+                                line.changedFrom(),
+                                line.changeMinor() == null ? "" : " (" + signed(line.changeMinor()) + ")"));
+            } else if (line.changeMinor() != null && line.changeMinor() != 0) {
+                notes.add("%s %s".formatted(line.slot(), signed(line.changeMinor())));
+            }
+        }
+        if (build.changeMinor() != null) {
+            notes.add("in all " + signed(build.changeMinor()));
+        }
+        return String.join("; ", notes);
+    }
+
+    private LineRow line(Published.Line line) {
+        var price = line.price();
+        return new LineRow(
+                line.slot(),
+                (line.quantity() > 1 ? line.quantity() + " × " : "") + line.label(),
+                line.detail(),
+                Markdown.html(line.reason()),
+                money(line.priceMinor()),
+                price == null ? "" : price.seller() + (price.condition().equals("new") ? "" : ", " + price.condition()),
+                price == null ? "" : price.link(),
+                price == null ? "" : date(price.seenAt()),
+                line.changedFrom() != null
+                        ? "new here"
+                        : line.changeMinor() == null || line.changeMinor() == 0 ? "" : signed(line.changeMinor()),
+                line.alternatives().stream().map(this::option).toList(),
+                line.upgrades().stream().map(this::option).toList());
+    }
+
+    private OptionRow option(Published.Option option) {
+        return new OptionRow(
+                option.label(),
+                money(option.priceMinor()),
+                signed(option.differenceMinor()),
+                option.note(),
+                option.trouble());
+    }
+}

@@ -1,0 +1,154 @@
+package lowfield.server.readers;
+
+import static lowfield.db.Tables.READER_PAGE;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Optional;
+import lowfield.server.platform.Notices;
+import lowfield.server.platform.Settings;
+import org.jooq.DSLContext;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Everything on the readers' port ends here, before any session is looked for: published pages as they were rendered, and
+ * the few files they need. The desk's port never gets past this unchanged.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 15)
+public class ReaderSite extends OncePerRequestFilter {
+    /** No scripts at all, and nothing from elsewhere. */
+    public static final String POLICY =
+            "default-src 'none'; style-src 'self'; font-src 'self'; img-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
+
+    /** What is sent for an address. */
+    private record Sent(String type, byte[] body, byte[] zipped, String etag, String caching) {
+        static Sent of(String type, byte[] body, String caching) {
+            return new Sent(type, body, Pages.zipped(body), Pages.etag(body), caching);
+        }
+    }
+
+    private static final String PAGE_CACHING = "public, max-age=60";
+    private static final String FILE_CACHING = "public, max-age=86400";
+
+    private final DSLContext db;
+    private final Pages pages;
+    private final Settings settings;
+    private final Cache<String, Optional<Sent>> cache =
+            Caffeine.newBuilder().maximumSize(2_000).build();
+
+    ReaderSite(DSLContext db, Pages pages, Settings settings, Notices notices) {
+        this.db = db;
+        this.pages = pages;
+        this.settings = settings;
+        notices.whenChanged(topic -> {
+            if (topic == Notices.Topic.PAGES) {
+                cache.invalidateAll();
+            }
+        });
+    }
+
+    /** Where readers find a path. */
+    public String address(String path) {
+        return (settings.readerUrl().isEmpty() ? "http://127.0.0.1:" + settings.readerPort() : settings.readerUrl())
+                + path;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        var isFloor = settings.floor() && request.getRequestURI().startsWith("/files/");
+        if (request.getLocalPort() != settings.readerPort() || isFloor) {
+            chain.doFilter(request, response);
+            return;
+        }
+        headers(response);
+        if (!request.getMethod().equals("GET") && !request.getMethod().equals("HEAD")) {
+            response.setHeader("Allow", "GET, HEAD");
+            response.setStatus(HttpServletResponse.SC_METHOD_NOT_ALLOWED);
+            return;
+        }
+        var path = request.getRequestURI();
+        var bare = path.length() > 1 && path.endsWith("/") ? path.substring(0, path.length() - 1) : path;
+        var sent = bare.length() > 200 ? Optional.<Sent>empty() : cache.get(bare, this::find);
+        if (sent.isPresent()) {
+            send(request, response, sent.get());
+        } else {
+            missing(response);
+        }
+    }
+
+    private static void headers(HttpServletResponse response) {
+        response.setHeader("Content-Security-Policy", POLICY);
+        response.setHeader("X-Content-Type-Options", "nosniff");
+        response.setHeader("Referrer-Policy", "no-referrer-when-downgrade");
+        response.setHeader("Permissions-Policy", "camera=(), microphone=(), geolocation=()");
+    }
+
+    private static void send(HttpServletRequest request, HttpServletResponse response, Sent sent) throws IOException {
+        response.setHeader("ETag", sent.etag());
+        response.setHeader("Cache-Control", sent.caching());
+        response.setHeader("Vary", "Accept-Encoding");
+        var known = request.getHeader("If-None-Match");
+        if (known != null && known.contains(sent.etag())) {
+            response.setStatus(HttpServletResponse.SC_NOT_MODIFIED);
+            return;
+        }
+        var encodings =
+                Optional.ofNullable(request.getHeader("Accept-Encoding")).orElse("");
+        var zip = encodings.contains("gzip") && !sent.type().startsWith("font/");
+        response.setContentType(sent.type());
+        if (zip) {
+            response.setHeader("Content-Encoding", "gzip");
+        }
+        var body = zip ? sent.zipped() : sent.body();
+        response.setContentLength(body.length);
+        if (!request.getMethod().equals("HEAD")) {
+            response.getOutputStream().write(body);
+        }
+    }
+
+    private static void missing(HttpServletResponse response) throws IOException {
+        response.setStatus(HttpServletResponse.SC_NOT_FOUND);
+        response.setContentType("text/html; charset=utf-8");
+        response.getOutputStream()
+                .write(
+                        "<!doctype html><html lang=\"en\"><head><title>Not here</title><link rel=\"stylesheet\" href=\"/reader/reader.css\"></head><body><main><h1>There is nothing at this address</h1><p><a href=\"/\">To the guides</a></p></main></body></html>"
+                                .getBytes(StandardCharsets.UTF_8));
+    }
+
+    private Optional<Sent> find(String path) {
+        if (path.equals("/")) {
+            return Optional.of(
+                    Sent.of("text/html; charset=utf-8", pages.front().getBytes(StandardCharsets.UTF_8), PAGE_CACHING));
+        }
+        if (path.equals("/reader/reader.css")) {
+            return file("static" + path, "text/css; charset=utf-8");
+        }
+        if (path.matches("/fonts/[a-z0-9-]+\\.woff2")) {
+            return file("META-INF/resources" + path, "font/woff2");
+        }
+        return db.selectFrom(READER_PAGE)
+                .where(READER_PAGE.PATH.eq(path))
+                .fetchOptional(
+                        r -> new Sent(r.getContentType(), r.getBody(), r.getZipped(), r.getEtag(), PAGE_CACHING));
+    }
+
+    private static Optional<Sent> file(String place, String type) {
+        try (var in = new ClassPathResource(place).getInputStream()) {
+            return Optional.of(Sent.of(type, in.readAllBytes(), FILE_CACHING));
+        } catch (IOException absent) {
+            return Optional.empty();
+        }
+    }
+}

@@ -1,0 +1,10 @@
+package lowfield.server.reading;
+
+import java.util.List;
+
+/** What a page says: its offers, and a sentence for each offer that could not count. No offer and no sentence cannot be. */
+public record PageReading(List<SeenOffer> offers, List<String> refused) {
+    static PageReading nothing(String why) {
+        return new PageReading(List.of(), List.of(why));
+    }
+}

@@ -1,0 +1,100 @@
+package lowfield.server;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Somebody at the desk's HTTP interface, with cookies and the CSRF token as a browser has them. */
+final class Caller {
+    static final JsonMapper JSON = new JsonMapper();
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final String base;
+
+    /** An answer: status, headers and the body as JSON (missing when it is none). */
+    record Answer(int status, HttpResponse<String> raw, JsonNode json) {
+        String detail() {
+            return json.path("detail").asString("");
+        }
+
+        String type() {
+            return json.path("type").asString("");
+        }
+    }
+
+    Caller(String base) {
+        this.base = base;
+        get("/api/session");
+    }
+
+    Answer get(String path) {
+        return call("GET", path, null, null);
+    }
+
+    Answer post(String path, Object body) {
+        return call("POST", path, body, null);
+    }
+
+    Answer call(String method, String path, @Nullable Object body, @Nullable Integer version) {
+        var request = request(
+                method, path, body instanceof String raw ? raw : body == null ? "" : JSON.writeValueAsString(body));
+        if (version != null) {
+            request.header("If-Match", "\"" + version + "\"");
+        }
+        request.header("X-XSRF-TOKEN", token());
+        return send(request.build());
+    }
+
+    /** Without the token that a page of another site could not know. */
+    Answer forged(String method, String path, String body) {
+        return send(request(method, path, body).build());
+    }
+
+    private HttpRequest.Builder request(String method, String path, String body) {
+        return HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "application/json")
+                .method(method, HttpRequest.BodyPublishers.ofString(body));
+    }
+
+    private String token() {
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(c -> c.getName().equals("XSRF-TOKEN"))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElse("");
+    }
+
+    private Answer send(HttpRequest request) {
+        try {
+            var response = http.send(request, HttpResponse.BodyHandlers.ofString());
+            var isJson =
+                    response.headers().firstValue("Content-Type").orElse("").contains("json");
+            return new Answer(
+                    response.statusCode(), response, isJson ? JSON.readTree(response.body()) : JSON.missingNode());
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        } catch (InterruptedException stop) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stop);
+        }
+    }
+
+    Caller signIn(String email, String password) {
+        var answer = post("/api/session", Map.of("email", email, "password", password));
+        if (answer.status() != 200) {
+            throw new IllegalStateException(answer.detail());
+        }
+        get("/api/session");
+        return this;
+    }
+}

@@ -1,0 +1,202 @@
+package lowfield.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class PressTest {
+    private final World world = new World();
+
+    private Caller.Answer publish(Caller who) {
+        return who.post("/api/editions/" + world.edition + "/publication", Map.of());
+    }
+
+    private HttpResponse<String> read(String path, String... headers) throws Exception {
+        var request = HttpRequest.newBuilder(URI.create(world.stage.readers() + path));
+        if (headers.length > 0) {
+            request.headers(headers);
+        }
+        return HttpClient.newHttpClient().send(request.build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    @Test
+    void anUnfinishedEditionIsNotPublishedAndTheGatesSayWhy() throws Exception {
+        var answer = publish(world.ines);
+        assertThat(answer.status()).isEqualTo(409);
+        assertThat(answer.detail()).contains("Nothing was published");
+        assertThat(answer.json().path("gates")).isNotEmpty();
+        assertThat(read("/" + world.slug).statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void aFinishedEditionIsPublishedOnceThoughAskedManyTimesAtOnce() throws Exception {
+        world.filled().round();
+        world.waiveAll();
+        var answers = World.together(5, () -> publish(world.ines));
+        assertThat(answers)
+                .extracting(Caller.Answer::status)
+                .containsOnlyOnce(201)
+                .allMatch(s -> s == 201 || s == 409);
+        var page = read("/" + world.slug);
+        assertThat(page.statusCode()).isEqualTo(200);
+        assertThat(page.body())
+                .contains("Bosun", "189.90", "<strong>right</strong>", "application/ld+json")
+                .doesNotContain("<script>");
+        assertThat(page.headers().firstValue("Content-Security-Policy").orElse(""))
+                .contains("default-src 'none'");
+    }
+
+    @Test
+    void whatIsTypedOrReadCannotRunOnAPage() throws Exception {
+        world.filled();
+        world.edit(
+                world.ines,
+                world.line("CASE"),
+                Map.of(
+                        "reason",
+                        "<script>alert(1)</script> <img src=x onerror=alert(2)>\n\n[click](javascript:alert(3)) ![p](https://x.example/p.png)"));
+        var name = "Case </script><script>alert(4)</script>";
+        world.edit(
+                world.ines,
+                world.line("COOLER"),
+                Map.of("choice", Map.of("type", "FREE_HAND", "name", name, "priceMinor", 100)));
+        world.round();
+        world.waiveAll();
+        assertThat(publish(world.ines).status()).isEqualTo(201);
+        var body = read("/" + world.slug).body();
+        assertThat(body)
+                .contains("&lt;script&gt;")
+                .doesNotContain("<script>alert")
+                .doesNotContain("onerror=alert(2)>")
+                .doesNotContainPattern("href=\"[^\"]*javascript")
+                .doesNotContain("<img");
+        assertThat(body).doesNotContain("</script><script>");
+    }
+
+    @Test
+    void theSnapshotIsWhatItsSchemaSays() throws Exception {
+        world.filled().round();
+        world.waiveAll();
+        publish(world.ines);
+        var json = read("/" + world.slug + "/editions/1.json").body();
+        var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(Path.of("../docs/formats/edition.schema.json")));
+        assertThat(schema.validate(json, InputFormat.JSON)).isEmpty();
+        assertThat(schema.validate(json.replace("lowfield-edition/1", "another"), InputFormat.JSON))
+                .isNotEmpty();
+    }
+
+    @Test
+    void pagesCarryTagsAndAreSentCompressed() throws Exception {
+        world.filled().round();
+        world.waiveAll();
+        publish(world.ines);
+        var first = read("/" + world.slug);
+        var tag = first.headers().firstValue("ETag").orElseThrow();
+        assertThat(read("/" + world.slug, "If-None-Match", tag).statusCode()).isEqualTo(304);
+        assertThat(read("/" + world.slug, "Accept-Encoding", "gzip").headers().firstValue("Content-Encoding"))
+                .contains("gzip");
+        assertThat(read("/" + world.slug + "/archive").body()).contains("Edition 1");
+        assertThat(read("/reader/reader.css").statusCode()).isEqualTo(200);
+    }
+
+    @Test
+    void theReadersPortHasNothingOfTheDesk() throws Exception {
+        for (var path :
+                new String[] {"/api/session", "/api/guides", "/actuator/health", "/index.html", "/../index.html"}) {
+            assertThat(read(path).statusCode()).as(path).isIn(400, 404);
+        }
+        var post = HttpRequest.newBuilder(URI.create(world.stage.readers() + "/"))
+                .POST(HttpRequest.BodyPublishers.ofString("x"))
+                .build();
+        assertThat(HttpClient.newHttpClient()
+                        .send(post, HttpResponse.BodyHandlers.discarding())
+                        .statusCode())
+                .isEqualTo(405);
+    }
+
+    @Test
+    void aPublishedEditionDoesNotChangeAndTheNextCarriesEverythingOver() throws Exception {
+        world.filled().round();
+        world.waiveAll();
+        publish(world.ines);
+        var frozen = world.edit(world.ines, world.line("CASE"), Map.of("quantity", 2));
+        assertThat(frozen.status()).isEqualTo(409);
+        assertThat(frozen.detail()).contains("open the next one");
+        var next = world.ines.post("/api/guides/" + world.slug + "/editions", Map.of());
+        assertThat(next.json().path("number").asInt()).isEqualTo(2);
+        assertThat(next.json().path("period").asString()).isEqualTo("2027-01-01");
+        var id = next.json().path("id").asString();
+        var bench = world.ines
+                .get("/api/editions/" + id + "/builds/" + world.build + "/bench")
+                .json();
+        var line = World.line(bench, "CASE");
+        assertThat(line.path("reason").asString())
+                .isEqualTo(World.line(world.bench(), "CASE").path("reason").asString());
+        assertThat(line.path("how").asString()).isEqualTo("KEPT");
+        assertThat(line.path("differenceMinor").asLong()).isZero();
+        var switched = world.ines
+                .call(
+                        "PATCH",
+                        "/api/editions/" + id + "/lines/" + line.path("id").asString(),
+                        Map.of("choice", Map.of("type", "FREE_HAND", "name", "A crate", "priceMinor", 1000)),
+                        line.path("version").asInt())
+                .json();
+        assertThat(World.line(switched, "CASE").path("how").asString()).isEqualTo("SWITCHED");
+        assertThat(World.line(switched, "CASE").path("differenceMinor").asLong())
+                .isEqualTo(1000 - 6450);
+        assertThat(read("/" + world.slug + "/editions/1").body()).doesNotContain("A crate");
+    }
+
+    @Test
+    void aWaiverIsKeptShownAndLapsesWhenTheProblemChanges() {
+        var gates =
+                world.ines.get("/api/editions/" + world.edition + "/preflight").json();
+        assertThat(gates.valueStream()
+                        .filter(g -> !g.path("open").asBoolean())
+                        .map(g -> g.path("gate").asString()))
+                .contains("SLOTS");
+        assertThat(world.ines
+                        .call("PUT", "/api/editions/" + world.edition + "/waivers/SLOTS", Map.of("reason", "x"), null)
+                        .status())
+                .isEqualTo(422);
+        world.ines.call(
+                "PUT",
+                "/api/editions/" + world.edition + "/waivers/SLOTS",
+                Map.of("reason", "an empty frame, on purpose"),
+                null);
+        assertThat(gate("SLOTS").path("open").asBoolean()).isTrue();
+        world.choose("CASE", "hollowell-byre-m-black");
+        assertThat(gate("SLOTS").path("open").asBoolean()).isFalse();
+    }
+
+    private tools.jackson.databind.JsonNode gate(String name) {
+        return world.ines
+                .get("/api/editions/" + world.edition + "/preflight")
+                .json()
+                .valueStream()
+                .filter(g -> g.path("gate").asString().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void aPreviewIsThePageWithoutPublishing() throws Exception {
+        world.filled();
+        var preview = world.ines.get("/api/editions/" + world.edition + "/preview");
+        assertThat(preview.raw().body()).contains("Bosun");
+        assertThat(preview.raw().headers().firstValue("Content-Security-Policy").orElse(""))
+                .contains("default-src 'none'");
+        assertThat(read("/" + world.slug).statusCode()).isEqualTo(404);
+    }
+}

@@ -1,0 +1,230 @@
+package lowfield.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class RoundTest {
+    private static final String CARD = "/p/merrowby-vane-five-8-gb-black";
+    private final World world = new World();
+
+    @AfterEach
+    void normal() {
+        world.market("reset");
+    }
+
+    private void mood(String mood) {
+        world.market("mood?host=ferrowby.example&path=" + CARD + "&mood=" + mood);
+    }
+
+    @Test
+    void aRoundPricesEveryChoiceAndTellsWhereFrom() {
+        var round = world.filled().round();
+        assertThat(round.path("state").asString()).isEqualTo("DONE");
+        assertThat(round.path("pages").asInt())
+                .isEqualTo(round.path("read").asInt() + round.path("failed").asInt());
+        var offer = world.line("PROCESSOR").path("offer");
+        assertThat(offer.path("seller").asString()).isEqualTo("Ferrowby");
+        assertThat(offer.path("priceMinor").asLong()).isEqualTo(18990);
+        assertThat(offer.path("shippingMinor").asLong()).isEqualTo(490);
+        assertThat(offer.path("stock").asString()).isEqualTo("in stock");
+        assertThat(offer.path("link").asString()).isEqualTo("https://ferrowby.example/p/aldane-fennel-six");
+        assertThat(world.bench()
+                        .path("tally")
+                        .path("gauge")
+                        .path("standing")
+                        .path("state")
+                        .asString())
+                .isEqualTo("INSIDE");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "LATE | took longer",
+                "DOWN | status 500",
+                "EMPTY | is empty",
+                "NOT_HTML | not an HTML page",
+                "HUGE | larger than 2 MB",
+                "BROKEN_JSON | broken JSON",
+                "NO_PRICE | has no price",
+                "ZERO | a price is zero",
+                "OTHER_CURRENCY | a price is in PLN",
+                "REDIRECT_HOST | leads to another host (elsewhere.example)",
+                "REDIRECT_PRIVATE | leads to another host (10.0.0.1)",
+                "REDIRECT_LOOP | leads on more than"
+            })
+    void aBadPageIsToldAndTheRestGoesOn(String mood, String sentence) {
+        world.round();
+        mood(mood);
+        var round = world.round();
+        assertThat(round.path("state").asString()).isEqualTo("DONE");
+        assertThat(round.path("failed").asInt()).isEqualTo(1);
+        assertThat(round.path("failures").get(0).path("sentence").asString()).contains(sentence);
+        assertThat(round.path("read").asInt()).isEqualTo(round.path("pages").asInt() - 1);
+        world.choose("GRAPHICS_CARD", "merrowby-vane-five-8-gb-black");
+        assertThat(world.line("GRAPHICS_CARD").path("goods").path("minor").asLong())
+                .as("the last accepted price stays")
+                .isPositive();
+    }
+
+    @Test
+    void aHundredfoldPriceIsSetAsideUntilAPersonReleasesIt() {
+        world.round();
+        mood("TIMES_100");
+        assertThat(world.round().path("setAside").asInt()).isPositive();
+        var waiting = world.waiting("merrowby-vane-five");
+        assertThat(waiting.path("why").asString()).contains("over 160% of the last accepted");
+        world.choose("GRAPHICS_CARD", "merrowby-vane-five-8-gb-black");
+        assertThat(world.line("GRAPHICS_CARD").path("goods").path("minor").asLong())
+                .isLessThan(40000);
+        assertThat(world.desk()
+                        .path("wanted")
+                        .valueStream()
+                        .map(w -> w.path("action").asString()))
+                .contains("Judge");
+        var decided = world.tom.call(
+                "PUT",
+                "/api/set-aside/" + waiting.path("id").asLong(),
+                Map.of("right", false, "why", "a slip of the shop"),
+                null);
+        assertThat(decided.status()).isEqualTo(204);
+        assertThat(world.tom
+                        .call(
+                                "PUT",
+                                "/api/set-aside/" + waiting.path("id").asLong(),
+                                Map.of("right", true, "why", ""),
+                                null)
+                        .status())
+                .isEqualTo(409);
+        assertThatThrownBy(() -> world.waiting("merrowby-vane-five"))
+                .isInstanceOf(java.util.NoSuchElementException.class);
+    }
+
+    @Test
+    void aReleasedPriceCounts() {
+        world.round();
+        world.market("mood?host=ferrowby.example&path=/p/kelder-550-gold&mood=TIMES_100");
+        world.round();
+        var waiting = world.waiting("kelder-550");
+        world.ines.call(
+                "PUT",
+                "/api/set-aside/" + waiting.path("id").asLong(),
+                Map.of("right", true, "why", "gold by name"),
+                null);
+        world.choose("POWER_SUPPLY", "kelder-550-gold");
+        assertThat(world.line("POWER_SUPPLY").path("goods").path("minor").asLong())
+                .isEqualTo(572000);
+        world.market("reset");
+        world.round();
+        var back = world.waiting("kelder-550");
+        world.ines.call(
+                "PUT", "/api/set-aside/" + back.path("id").asLong(), Map.of("right", true, "why", "as before"), null);
+        assertThat(world.line("POWER_SUPPLY").path("goods").path("minor").asLong())
+                .isEqualTo(5720);
+    }
+
+    @Test
+    void aDecimalCommaIsReadAsOne() {
+        mood("COMMA");
+        assertThat(world.round().path("failed").asInt()).isZero();
+        world.choose("GRAPHICS_CARD", "merrowby-vane-five-8-gb-black");
+        assertThat(world.line("GRAPHICS_CARD").path("goods").path("minor").asLong())
+                .isBetween(30000L, 32000L);
+    }
+
+    @Test
+    void ofSeveralOffersTheCheapestAdmissibleCounts() {
+        world.round();
+        mood("SEVERAL");
+        var round = world.round();
+        assertThat(round.path("failed").asInt()).isZero();
+        world.choose("GRAPHICS_CARD", "merrowby-vane-five-8-gb-black");
+        assertThat(world.line("GRAPHICS_CARD").path("goods").path("minor").asLong())
+                .isBetween(30000L, 32000L);
+    }
+
+    @Test
+    void whyThereIsNoPriceIsTold() {
+        world.market("mood?host=ferrowby.example&path=/p/hollowell-byre-m-black&mood=OUT_OF_STOCK");
+        world.round();
+        world.choose("CASE", "hollowell-byre-m-black");
+        var line = world.line("CASE");
+        assertThat(line.path("goods").path("minor").isMissingNode()
+                        || line.path("goods").path("minor").isNull())
+                .isTrue();
+        assertThat(line.path("goods").path("blame").get(0).asString()).contains("Ferrowby: out of stock");
+        assertThat(world.bench()
+                        .path("tally")
+                        .path("gauge")
+                        .path("standing")
+                        .path("state")
+                        .asString())
+                .isEqualTo("NOT_KNOWN");
+        world.market("reset");
+        world.round();
+        assertThat(world.line("CASE").path("goods").path("minor").asLong()).isEqualTo(6450);
+    }
+
+    @Test
+    void markupInAShopsPageStaysText() {
+        mood("SCRIPT");
+        assertThat(world.round().path("failed").asInt()).isZero();
+    }
+
+    @Test
+    void twoRoundsDoNotRunAtOnce() {
+        world.market("mood?host=ferrowby.example&mood=LATE");
+        var answers = World.together(4, () -> world.ines.post("/api/guides/" + world.slug + "/rounds", Map.of()));
+        assertThat(answers)
+                .extracting(Caller.Answer::status)
+                .containsOnlyOnce(202)
+                .allMatch(s -> s == 202 || s == 409);
+        var id = answers.stream()
+                .filter(a -> a.status() == 202)
+                .findFirst()
+                .orElseThrow()
+                .json()
+                .path("id")
+                .asString();
+        assertThat(world.ines.call("DELETE", "/api/rounds/" + id, null, null).status())
+                .isEqualTo(204);
+        var ended = org.awaitility.Awaitility.await()
+                .atMost(java.time.Duration.ofSeconds(30))
+                .until(
+                        () -> world.ines.get("/api/rounds/" + id).json(),
+                        p -> p.path("endedAt").isString());
+        assertThat(ended.path("state").asString()).isEqualTo("CANCELLED");
+        assertThat(ended.path("read").asInt() + ended.path("failed").asInt())
+                .isLessThan(ended.path("pages").asInt());
+    }
+
+    @Test
+    void anAddressIsOnlyTakenAtAKnownShop() {
+        var part = world.parts.get("kelder-550-gold");
+        assertThat(world.ines
+                        .post("/api/product-pages", Map.of("part", part, "address", "https://elsewhere.example/p/x"))
+                        .detail())
+                .contains("add the shop first");
+        assertThat(world.ines
+                        .post("/api/product-pages", Map.of("part", part, "address", "http://ferrowby.example/p/x"))
+                        .detail())
+                .contains("https://");
+        assertThat(world.ines
+                        .post("/api/product-pages", Map.of("part", part, "address", "file:///etc/passwd"))
+                        .status())
+                .isEqualTo(422);
+        assertThat(world.ines
+                        .post(
+                                "/api/product-pages",
+                                Map.of("part", part, "address", "https://ferrowby.example/p/aldane-fennel-six"))
+                        .detail())
+                .contains("another part");
+    }
+}

@@ -1,0 +1,139 @@
+package lowfield.server.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Currency;
+import java.util.Optional;
+import java.util.Random;
+import lowfield.core.money.Money;
+import lowfield.core.offer.Condition;
+import lowfield.core.offer.Stock;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class PageReaderTest {
+    private static final String OFFER =
+            "{\"@type\":\"Offer\",\"price\":\"309.00\",\"priceCurrency\":\"EUR\",\"availability\":\"https://schema.org/InStock\"}";
+
+    private static PageReading read(String json) {
+        return new PageReader("Ferrowby", Currency.getInstance("EUR"))
+                .read("<html><script type=\"application/ld+json\">" + json + "</script></html>", Optional.empty());
+    }
+
+    private static String product(String offers) {
+        return "{\"@type\":\"Product\",\"offers\":" + offers + "}";
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {
+                "{\"@type\":\"Product\",\"offers\":%s}",
+                "[{\"@type\":\"WebSite\"},{\"@type\":\"Product\",\"offers\":[%s]}]",
+                "{\"@graph\":[{\"@type\":[\"Product\",\"Thing\"],\"offers\":%s}]}"
+            })
+    void findsTheProductWhereverItStands(String shape) {
+        var offers = read(shape.formatted(OFFER)).offers();
+        assertThat(offers).hasSize(1);
+        assertThat(offers.get(0).price()).contains(Money.of(30900, "EUR"));
+        assertThat(offers.get(0).seller()).isEqualTo("Ferrowby");
+        assertThat(offers.get(0).condition()).isEqualTo(Condition.NEW);
+        assertThat(offers.get(0).stock()).isEqualTo(Stock.IN_STOCK);
+        assertThat(offers.get(0).shipping()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {"\"309,00 €\" | 30900", "309 | 30900", "309.5 | 30950", "\"1.264,80\" | 126480", "3.09e2 | 30900"})
+    void readsPricesAsNumbersAndAsText(String price, long minor) {
+        assertThat(read(product(OFFER.replace("\"309.00\"", price)))
+                        .offers()
+                        .get(0)
+                        .price())
+                .contains(Money.of(minor, "EUR"));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {
+                "0 | zero",
+                "\"0,00\" | zero",
+                "-5 | negative",
+                "\"call us\" | no figure",
+                "1e300 | longer",
+                "1e-9 | decimals",
+                "[] | no figure",
+                "{} | no figure",
+                "true | no figure",
+                "\"1.2.3\" | no figure"
+            })
+    void aPriceThatIsNoneNeverComesOut(String price, String why) {
+        var reading = read(product(OFFER.replace("\"309.00\"", price)));
+        assertThat(reading.offers()).isEmpty();
+        assertThat(reading.refused().get(0)).contains(why);
+    }
+
+    @Test
+    void namesFromAPageAreText() {
+        var offer =
+                OFFER.replace("{\"@type\"", "{\"seller\":{\"name\":\"<b onclick=x>Pier</b> Nine\\u0007\"},\"@type\"");
+        assertThat(read(product(offer)).offers().get(0).seller()).isEqualTo("Pier Nine");
+    }
+
+    @Test
+    void aPageOfAnotherProductIsRefused() {
+        var page =
+                "<script type=\"application/ld+json\">{\"@type\":\"Product\",\"gtin13\":\"2040000000073\",\"offers\":"
+                        + OFFER + "}</script>";
+        var reader = new PageReader("Ferrowby", Currency.getInstance("EUR"));
+        assertThat(reader.read(page, Optional.of("2040000000219")).refused().get(0))
+                .contains("another product");
+        assertThat(reader.read(page, Optional.of("2040000000073")).offers()).hasSize(1);
+    }
+
+    @Test
+    void oneBadOfferDoesNotSpoilTheOthers() {
+        var reading = read(product("[" + OFFER + "," + OFFER.replace("EUR", "PLN") + "]"));
+        assertThat(reading.offers()).hasSize(1);
+        assertThat(reading.refused()).containsExactly("a price is in PLN; this shop's are in EUR");
+    }
+
+    @Test
+    void deepAndManyStayBounded() {
+        assertThat(read("[".repeat(5000)).refused()).isNotEmpty();
+        assertThat(read(product("[" + (OFFER + ",").repeat(5000) + OFFER + "]")).offers())
+                .hasSizeLessThanOrEqualTo(100);
+    }
+
+    /** Whatever happens to a page on its way, reading it ends in offers or sentences, never in an error. */
+    @Test
+    void aDamagedPageIsNeverAnError() {
+        var page = "<html><script type=\"application/ld+json\">" + product("[" + OFFER + "]") + "</script></html>";
+        var random = new Random(17);
+        var reader = new PageReader("Ferrowby", Currency.getInstance("EUR"));
+        for (int i = 0; i < 2000; i++) {
+            var damaged = new StringBuilder(page);
+            for (int k = 0; k < 1 + random.nextInt(4); k++) {
+                var at = random.nextInt(damaged.length());
+                switch (random.nextInt(3)) {
+                    case 0 -> damaged.deleteCharAt(at);
+                    case 1 -> damaged.setCharAt(at, (char) random.nextInt(256));
+                    default -> damaged.insert(at, "\"{}[]<>,:0-\\".charAt(random.nextInt(11)));
+                }
+            }
+            var reading = reader.read(damaged.toString(), Optional.empty());
+            assertThat(reading.offers().size() + reading.refused().size())
+                    .as(damaged.toString())
+                    .isPositive();
+            assertThat(reading.offers())
+                    .allSatisfy(
+                            o -> o.price().ifPresent(p -> assertThat(p.minor()).isPositive()));
+        }
+    }
+}

@@ -1,0 +1,51 @@
+<script lang="ts">
+  import { session } from '$lib/session.svelte';
+  import TextField from '$ui/TextField.svelte';
+  import Told from '$ui/Told.svelte';
+
+  let email = $state('');
+  let password = $state('');
+  let name = $state('');
+  let token = $state('');
+  let sentence = $state('');
+  let isBusy = $state(false);
+
+  async function submit(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    isBusy = true;
+    sentence = '';
+    try {
+      await (session.isEmpty ? session.first(token, email, name, password) : session.signIn(email, password));
+    } catch (problem) {
+      sentence = problem instanceof Error ? problem.message : String(problem);
+    }
+    isBusy = false;
+  }
+</script>
+
+<main class="mx-auto mt-24 w-[360px]">
+  <p class="mb-6 flex items-center gap-2 text-lg font-semibold">
+    <img src="/icon.svg" alt="" class="size-6" />Lowfield
+  </p>
+  <h1 class="mb-4 text-xl">{session.isEmpty ? 'The first account' : 'Sign in'}</h1>
+  <form class="space-y-4" onsubmit={submit}>
+    {#if session.isEmpty}
+      <p class="text-soft">
+        Nobody can sign in yet. The server printed a one-time token on its console when it started.
+      </p>
+      <TextField label="One-time token" bind:value={token} required autocomplete="off" />
+      <TextField label="Your name" bind:value={name} required maxlength={100} autocomplete="name" />
+    {/if}
+    <TextField label="E-mail address" type="email" bind:value={email} required autocomplete="username" />
+    <TextField
+      label="Password"
+      type="password"
+      bind:value={password}
+      required
+      autocomplete={session.isEmpty ? 'new-password' : 'current-password'}
+      hint={session.isEmpty ? '10 to 72 letters' : ''}
+    />
+    <Told {sentence} />
+    <button class="btn btn-main" disabled={isBusy}>{session.isEmpty ? 'Make the account' : 'Sign in'}</button>
+  </form>
+</main>

@@ -1,0 +1,158 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import type { Format } from '$lib/format';
+  import type { BenchState } from './bench.svelte';
+  import Options from './Options.svelte';
+  import ReasonEditor from './ReasonEditor.svelte';
+
+  /** The chosen slot in the middle of the bench: the part, its price, its reason, its alternatives and upgrades. */
+  let {
+    state: bench,
+    line,
+    format,
+    lastMonth,
+    onfind,
+    onother,
+  }: {
+    state: BenchState;
+    line: Schemas['LineView'];
+    format: Format;
+    lastMonth: string;
+    onfind: (purpose?: 'ALTERNATIVE' | 'UPGRADE') => void;
+    onother: () => void;
+  } = $props();
+
+  const open = $derived(bench.isOpen);
+  const states = $derived(line.options.map((o) => o.state));
+  const isPart = $derived(line.choice.type === 'PART');
+  const of = (purpose: 'ALTERNATIVE' | 'UPGRADE') => line.options.filter((o) => o.state.purpose === purpose);
+
+  const shipping = $derived(
+    line.offer?.shippingMinor != null ? `, shipping alone ${format.money(line.offer.shippingMinor)}` : '',
+  );
+
+  function note(option: Schemas['OptionView'], text: string): void {
+    void bench.edit(line.id, { options: states.map((s) => (s === option.state ? { ...s, note: text } : s)) });
+  }
+  const drop = (option: Schemas['OptionView']) =>
+    void bench.edit(line.id, { options: states.filter((s) => s !== option.state) });
+  const take = (option: Schemas['OptionView']) =>
+    void bench.edit(line.id, { choice: { type: 'PART', part: option.state.part } });
+</script>
+
+<div class="flex items-center justify-between gap-4">
+  <p class="label">{line.slotLabel}</p>
+  {#if open}
+    <div class="small flex items-center gap-2">
+      <button class="btn-quiet small" onclick={() => onfind()}><span class="key">/</span> find</button>
+      <button class="btn-quiet small" onclick={onother}><span class="key">e</span> something else</button>
+      {#if line.several || !line.needed}<button class="btn-quiet small" onclick={() => void bench.remove(line.id)}
+          >Remove</button
+        >{/if}
+    </div>
+  {/if}
+</div>
+<h1 class="text-[22px] leading-7 font-bold tracking-tight">{line.label}</h1>
+<p class="text-soft">{line.detail}</p>
+
+<div class="mt-3 grid grid-cols-[1fr_auto] items-start gap-4 border-y border-hairline py-2.5">
+  <div>
+    {#if line.choice.type === 'EMPTY'}
+      <p class="text-soft">
+        Nothing is chosen here yet. {#if open}<button class="btn-quiet" onclick={() => onfind()}>Find a part</button
+          >{/if}
+      </p>
+    {:else}
+      <p>
+        <span class="text-[19px] font-semibold">{format.money(line.goods.minor)}</span>
+        {#if line.offer}
+          <span class="text-soft">
+            at <a class="text-ink" href={line.offer.link} rel="noreferrer noopener" target="_blank"
+              >{line.offer.seller}</a
+            >, {line.offer.condition}, {line.offer.stock}, seen {format.date(line.offer.seenAt)}{shipping}
+          </span>
+        {/if}
+      </p>
+      {#each line.goods.blame as why (why)}<p class="text-slate">No price: {why}</p>{/each}
+      {#if line.how === 'SWITCHED'}<p class="text-clay">
+          Instead of {line.before} in {lastMonth}{line.differenceMinor != null
+            ? `, ${format.signed(line.differenceMinor)}`
+            : ''}
+        </p>
+      {:else if line.differenceMinor}<p class={line.differenceMinor > 0 ? 'text-clay' : 'text-moss'}>
+          {format.signed(line.differenceMinor)} since {lastMonth}
+        </p>{/if}
+      {#if line.heldListing}<p class="text-straw">Held to this offer: {line.heldWhy}</p>{/if}
+      {#if line.runnersUp.length}<p class="text-soft">
+          Next: {line.runnersUp
+            .slice(0, 2)
+            .map((o) => `${format.money(o.priceMinor)} at ${o.seller}`)
+            .join(', ')}
+        </p>{/if}
+    {/if}
+  </div>
+  <div class="flex items-center gap-3">
+    <label class="small inline-flex items-center gap-1.5 text-soft"
+      >Quantity<input
+        class="field w-14"
+        type="number"
+        min="1"
+        max="20"
+        disabled={!open}
+        value={line.quantity}
+        onchange={(event) => void bench.edit(line.id, { quantity: Math.trunc(event.currentTarget.valueAsNumber) || 0 })}
+      /></label
+    >
+    <label class="small inline-flex items-center gap-1.5 text-soft"
+      ><input
+        type="checkbox"
+        disabled={!open}
+        checked={line.counted}
+        onchange={(event) => void bench.edit(line.id, { counted: event.currentTarget.checked })}
+      />counted</label
+    >
+  </div>
+</div>
+
+<div class="mt-3 mb-1.5 flex items-center justify-between">
+  <h2>Why this one</h2>
+  <span class="small text-soft">
+    {#if line.reasonStale}<span class="font-medium text-clay">written for another choice</span>
+      {#if open}<button class="btn-quiet small" onclick={() => void bench.edit(line.id, { confirmReason: true })}
+          ><span class="key">v</span> it still holds</button
+        >{/if}
+    {:else if bench.isAway}the server is away; kept here, and sent again
+    {:else if bench.waiting}saving…{:else if line.reason}saved{/if}
+  </span>
+</div>
+{#key line.id}<ReasonEditor
+    value={line.reason}
+    label="Reason for {line.label}"
+    readonly={!open}
+    onsave={(text) => void bench.edit(line.id, { reason: text })}
+  />{/key}
+
+{#if isPart || line.options.length}
+  <div class="mt-4 grid grid-cols-2 gap-7">
+    <Options
+      title="Alternatives"
+      key="a"
+      options={of('ALTERNATIVE')}
+      {format}
+      onadd={open ? () => onfind('ALTERNATIVE') : undefined}
+      onremove={drop}
+      ontake={open ? take : undefined}
+      onnote={open ? note : undefined}
+    />
+    <Options
+      title="Upgrades"
+      key="g"
+      options={of('UPGRADE')}
+      {format}
+      onadd={open ? () => onfind('UPGRADE') : undefined}
+      onremove={drop}
+      ontake={open ? take : undefined}
+      onnote={open ? note : undefined}
+    />
+  </div>
+{/if}

@@ -1,0 +1,68 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import type { Format } from '$lib/format';
+  import Mark from '$ui/Mark.svelte';
+
+  /** The alternatives or upgrades of a slot with what each would cost and bring along. */
+  let {
+    title,
+    key,
+    options,
+    format,
+    onadd,
+    onremove,
+    ontake,
+    onnote,
+  }: {
+    title: string;
+    key: string;
+    options: Schemas['OptionView'][];
+    format: Format;
+    onadd?: () => void;
+    onremove?: (option: Schemas['OptionView']) => void;
+    ontake?: (option: Schemas['OptionView']) => void;
+    onnote?: (option: Schemas['OptionView'], note: string) => void;
+  } = $props();
+</script>
+
+<section aria-label={title}>
+  <p class="flex items-center justify-between border-b border-hairline pb-1">
+    <span class="font-semibold">{title}</span><span class="small flex items-center gap-2 text-soft"
+      >{options.length || ''}{#if onadd}<button class="btn-quiet small" onclick={onadd}>Add</button><span class="key"
+          >{key}</span
+        >{/if}</span
+    >
+  </p>
+  {#each options as option (option.state.part)}
+    <div class="group border-b border-hairline py-1.5">
+      <p class="flex justify-between gap-2">
+        <span class="font-medium">{option.name}</span><span class="font-semibold"
+          >{format.money(option.price.minor)}</span
+        >
+      </p>
+      <div class="small flex justify-between gap-2 text-soft">
+        {#if onnote}<input
+            class="min-w-0 flex-1 border-b border-transparent bg-transparent hover:border-hairline focus:border-moss"
+            aria-label="What to say of {option.name}"
+            placeholder="why one would take it"
+            value={option.state.note}
+            maxlength="500"
+            onchange={(event) => onnote(option, event.currentTarget.value)}
+          />{:else}<span>{option.state.note}</span>{/if}
+        <span class="shrink-0" title="what the counted total moves by">{format.signed(option.differenceMinor)}</span>
+      </div>
+      {#each option.trouble as trouble (trouble.check + trouble.evidence)}<p class="small flex gap-1.5">
+          <Mark verdict={trouble.verdict} />{trouble.evidence}
+        </p>{/each}
+      {#if ontake}<p class="flex gap-2">
+          <button class="btn-quiet small" onclick={() => ontake(option)} aria-label="Take {option.name}">Take it</button
+          ><button class="btn-quiet small" onclick={() => onremove?.(option)} aria-label="Remove {option.name}"
+            >Remove</button
+          >
+        </p>{/if}
+    </div>
+  {:else}<p class="small py-2 text-soft">
+      None yet.{#if onadd}
+        Add one from the finder.{/if}
+    </p>{/each}
+</section>

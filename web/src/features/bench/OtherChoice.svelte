@@ -1,0 +1,73 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import { typedMinor } from '$lib/format';
+  import Choose from '$ui/Choose.svelte';
+  import Dialog from '$ui/Dialog.svelte';
+  import TextField from '$ui/TextField.svelte';
+  import Told from '$ui/Told.svelte';
+
+  /** A choice that is not a part of the catalogue. */
+  let {
+    open = $bindable(),
+    slotLabel,
+    currency,
+    onchoose,
+  }: {
+    open: boolean;
+    slotLabel: string;
+    currency: string;
+    onchoose: (choice: Schemas['ChoiceState']) => void;
+  } = $props();
+  let type = $state<Schemas['ChoiceState']['type']>('FREE_HAND');
+  let name = $state('');
+  let price = $state('');
+  let sentence = $state('');
+  const kinds: { value: Schemas['ChoiceState']['type']; label: string }[] = [
+    { value: 'FREE_HAND', label: 'free-hand, with a typed price' },
+    { value: 'IN_THE_BOX', label: 'in the box of another part' },
+    { value: 'ON_THE_BOARD', label: 'on the board' },
+    { value: 'OWNED', label: 'already owned' },
+    { value: 'NONE', label: 'deliberately none' },
+    { value: 'EMPTY', label: 'nothing chosen yet' },
+  ];
+
+  function choose(event: SubmitEvent): void {
+    event.preventDefault();
+    const minor = typedMinor(price);
+    if (type === 'FREE_HAND' && minor == null) {
+      sentence = `"${price.slice(0, 20)}" is not a price in ${currency}; write it like 45 or 45.50.`;
+      return;
+    }
+    const free = type === 'FREE_HAND';
+    onchoose({
+      type,
+      ...(free
+        ? { name, priceMinor: minor!, currency }
+        : name && type !== 'NONE' && type !== 'EMPTY'
+          ? { what: name }
+          : {}),
+    });
+    sentence = '';
+    open = false;
+  }
+</script>
+
+<Dialog bind:open title="{slotLabel}: something else">
+  <form class="space-y-4 px-6 py-4" onsubmit={choose}>
+    <Choose label="It is" bind:value={type} options={kinds} />
+    {#if type !== 'NONE' && type !== 'EMPTY'}<TextField
+        label={type === 'FREE_HAND' ? 'Name' : 'What it is, in words'}
+        bind:value={name}
+        maxlength={160}
+        required={type === 'FREE_HAND'}
+      />{/if}
+    {#if type === 'FREE_HAND'}<TextField
+        label="Price of one, {currency}"
+        bind:value={price}
+        inputmode="decimal"
+        required
+      />{/if}
+    <Told {sentence} />
+    <button class="btn btn-main">Choose</button>
+  </form>
+</Dialog>

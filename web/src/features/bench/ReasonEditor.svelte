@@ -1,0 +1,100 @@
+<script lang="ts">
+  import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
+  import { markdown } from '@codemirror/lang-markdown';
+  import { defaultHighlightStyle, HighlightStyle, syntaxHighlighting } from '@codemirror/language';
+  import { EditorState } from '@codemirror/state';
+  import { EditorView, keymap, placeholder } from '@codemirror/view';
+  import { onMount } from 'svelte';
+
+  /**
+   * A reason in Markdown, saved by itself a moment after the last key. It lives in a shadow root, where the editor may use
+   * constructed style sheets under the strict content policy.
+   */
+  let {
+    value,
+    label,
+    readonly = false,
+    onsave,
+  }: { value: string; label: string; readonly?: boolean; onsave: (text: string) => void } = $props();
+
+  const PAUSE_MS = 600;
+  let host: HTMLDivElement;
+  let view: EditorView | undefined;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  // What was last heard of or sent; typed text is never overwritten by what comes in.
+  let known = '';
+
+  function flush(): void {
+    clearTimeout(timer);
+    const text = view?.state.doc.toString() ?? known;
+    if (!readonly && text !== known) {
+      known = text;
+      onsave(text);
+    }
+  }
+
+  onMount(() => {
+    known = value;
+    const root = host.attachShadow({ mode: 'open' });
+    const theme = EditorView.theme({
+      '&': { fontSize: '19px', color: 'inherit' },
+      '&.cm-focused': { outline: '2px solid var(--moss)', outlineOffset: '1px' },
+      '.cm-content': {
+        fontFamily: 'Newsreader, serif',
+        lineHeight: '27px',
+        padding: '12px 16px',
+        caretColor: 'var(--ink)',
+        minHeight: '150px',
+      },
+      '.cm-line': { padding: '0' },
+      '.cm-placeholder': { color: 'var(--soft)' },
+      '.cm-cursor': { borderLeftColor: 'var(--ink)' },
+    });
+    const plain = HighlightStyle.define(
+      defaultHighlightStyle.specs
+        .filter((s) => s.fontStyle || s.fontWeight)
+        .map((s) => ({ tag: s.tag, fontStyle: s.fontStyle, fontWeight: s.fontWeight })),
+    );
+    view = new EditorView({
+      root,
+      parent: root,
+      state: EditorState.create({
+        doc: value,
+        extensions: [
+          history(),
+          keymap.of([...defaultKeymap, ...historyKeymap]),
+          markdown(),
+          syntaxHighlighting(plain),
+          EditorView.lineWrapping,
+          EditorState.readOnly.of(readonly),
+          EditorView.editable.of(!readonly),
+          placeholder('What it is for, why this one and not the next, what it gives up, who should take another.'),
+          EditorView.contentAttributes.of({ 'aria-label': label, spellcheck: 'true' }),
+          theme,
+          EditorView.updateListener.of((update) => {
+            if (!update.docChanged) return;
+            clearTimeout(timer);
+            timer = setTimeout(flush, PAUSE_MS);
+          }),
+        ],
+      }),
+    });
+    return () => {
+      flush();
+      view?.destroy();
+    };
+  });
+
+  $effect(() => {
+    const incoming = value;
+    const typed = view?.state.doc.toString();
+    if (view && incoming !== known && typed === known) {
+      known = incoming;
+      view.dispatch({ changes: { from: 0, to: view.state.doc.length, insert: incoming } });
+    } else if (incoming === typed) {
+      known = incoming;
+    }
+  });
+</script>
+
+<div bind:this={host} onfocusout={flush} class="rounded-sm border border-hairline bg-sheet"></div>

@@ -1,0 +1,128 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import type { Format } from '$lib/format';
+  import { band, standing, tone } from '$features/desk/standing';
+  import Gauge from '$ui/Gauge.svelte';
+  import Mark from '$ui/Mark.svelte';
+
+  /** What the build comes to: total and band, the checks, what it draws. */
+  let {
+    card,
+    tally,
+    lastMonth,
+    format,
+    href,
+  }: {
+    card: Schemas['BuildCard'];
+    tally: Schemas['Tally'];
+    lastMonth: string;
+    format: Format;
+    href: (line: string) => string;
+  } = $props();
+  const open = $derived(tally.findings.filter((f) => f.verdict !== 'FITS'));
+  const fits = $derived(tally.findings.filter((f) => f.verdict === 'FITS'));
+  const scale = $derived(Math.max(tally.supplyRating ?? 0, tally.neededRating ?? 0, 1));
+</script>
+
+<div class="space-y-4 p-4" aria-live="polite">
+  <section aria-label="Total">
+    <div class="flex justify-between gap-2"><h2>{card.tierName}, {band(card.form.band, format)}</h2></div>
+    <p class="flex items-baseline justify-between">
+      <span class="text-[32px] leading-10 font-bold tracking-tight" data-testid="total"
+        >{format.money(card.gauge.total.minor)}</span
+      ><span class={tone(card.gauge.standing)}>{standing(card.gauge.standing, format)}</span>
+    </p>
+    <Gauge
+      gauge={card.gauge}
+      {format}
+      label="{format.money(card.gauge.total.minor)}, {standing(card.gauge.standing, format)}"
+    />
+    {#each card.gauge.total.blame as why (why)}<p class="small text-slate">{why}</p>{/each}
+    <dl class="mt-2 space-y-1 text-soft">
+      {#if card.gauge.lastMinor != null}<div class="flex justify-between">
+          <dt>{lastMonth}</dt>
+          <dd class="text-ink">{format.money(card.gauge.lastMinor)}</dd>
+        </div>{/if}
+      {#if tally.charges.length}<div class="flex justify-between">
+          <dt>Goods</dt>
+          <dd class="text-ink">{format.money(tally.goods.minor)}</dd>
+        </div>{/if}
+      {#each tally.charges as charge (charge.seller)}<div class="flex justify-between">
+          <dt>Shipping, {charge.seller}</dt>
+          <dd class="text-ink">{charge.amount.minor === 0 ? 'free' : format.money(charge.amount.minor)}</dd>
+        </div>{/each}
+      {#if tally.uncounted.minor !== 0}<div class="flex justify-between">
+          <dt>Not counted, beside it</dt>
+          <dd class="text-ink">{format.money(tally.uncounted.minor)}</dd>
+        </div>{/if}
+    </dl>
+  </section>
+  <section aria-label="Checks" class="border-t border-hairline pt-3">
+    <p class="mb-1 flex justify-between">
+      <span class="font-semibold">Checks</span><span class="small text-soft"
+        >{tally.decided} of {tally.findings.length} decided</span
+      >
+    </p>
+    <ul class="space-y-1">
+      {#each open as finding (finding.check + finding.evidence)}
+        <li class="flex gap-2">
+          <span class="pt-0.5"><Mark verdict={finding.verdict} /></span>{#if finding.lines[0]}<a
+              class="no-underline hover:underline"
+              href={href(finding.lines[0])}
+              title={finding.rule}>{finding.evidence}</a
+            >{:else}<span>{finding.evidence}</span>{/if}
+        </li>
+      {/each}
+      <li>
+        <details>
+          <summary class="cursor-pointer text-soft"><Mark verdict="FITS" /> {fits.length} fit</summary>
+          <ul class="mt-1 space-y-1 pl-5 text-soft">
+            {#each fits as finding (finding.check + finding.evidence)}<li title={finding.rule}>
+                {finding.evidence}
+              </li>{/each}
+          </ul>
+        </details>
+      </li>
+    </ul>
+  </section>
+  <section aria-label="Draw" class="border-t border-hairline pt-3">
+    <p class="mb-2 flex justify-between">
+      <span class="font-semibold">Draw</span><span class="small text-soft"
+        >{tally.supplyRating ? `of ${tally.supplyRating} W` : ''}</span
+      >
+    </p>
+    {#if tally.peakWatts != null}
+      <svg
+        viewBox="0 0 270 12"
+        class="block w-full"
+        role="img"
+        aria-label="{tally.peakWatts} W sustained peak of {tally.supplyRating ?? 'no'} W supply"
+      >
+        <rect width="270" height="8" y="2" class="fill-hairline" /><rect
+          width={(tally.peakWatts / scale) * 270}
+          height="8"
+          y="2"
+          class="fill-field"
+        /><line
+          x1={((tally.peakWatts * 1.2) / scale) * 270}
+          x2={((tally.peakWatts * 1.2) / scale) * 270}
+          y1="0"
+          y2="12"
+          class="stroke-ink"
+        />
+      </svg>
+      <details class="mt-1">
+        <summary class="cursor-pointer"
+          >{tally.peakWatts} W sustained peak; wants a {tally.neededRating} W supply</summary
+        >
+        <ul class="mt-1 text-soft">
+          {#each tally.shares as share, i (i)}<li class="flex justify-between">
+              <span>{share.what}</span><span>{share.watts} W</span>
+            </li>{/each}
+        </ul>
+      </details>
+    {:else}<p class="flex gap-2">
+        <span class="pt-0.5"><Mark verdict="NOT_KNOWN" /></span>Not known: {tally.missing.join(', ')}
+      </p>{/if}
+  </section>
+</div>

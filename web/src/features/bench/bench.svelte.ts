@@ -1,0 +1,153 @@
+import { api, Problem, taken, type Schemas } from '$lib/api/client';
+
+type Line = Schemas['LineView'];
+type Patch = Schemas['LinePatch'];
+
+/** An edit that met another one: both are offered. */
+export interface Clash {
+  line: string;
+  patch: Patch;
+  theirs: { reason: string } | null;
+  sentence: string;
+}
+
+const RETRY_MS = 2000;
+
+/** One build at the bench. Edits are sent one after the other, each with the version it was made from; none is dropped. */
+export class BenchState {
+  bench = $state<Schemas['Bench'] | null>(null);
+  sentence = $state('');
+  told = $state('');
+  clash = $state<Clash | null>(null);
+  waiting = $state(0);
+  isAway = $state(false);
+  private queue: Promise<void> = Promise.resolve();
+
+  constructor(
+    readonly edition: string,
+    readonly build: string,
+  ) {}
+
+  get isOpen(): boolean {
+    return this.bench?.edition.state === 'IN_WORK';
+  }
+
+  line(id: string): Line | undefined {
+    return this.bench?.lines.find((l) => l.id === id);
+  }
+
+  async load(): Promise<void> {
+    try {
+      this.bench = await this.patiently(() =>
+        taken(
+          api.GET('/api/editions/{edition}/builds/{build}/bench', {
+            params: { path: { edition: this.edition, build: this.build } },
+          }),
+        ),
+      );
+    } catch (problem) {
+      this.sentence = (problem as Error).message;
+    }
+  }
+
+  edit(line: string, patch: Patch): Promise<void> {
+    return this.enqueue(async () => {
+      const version = this.line(line)?.version;
+      if (version === undefined) return;
+      try {
+        this.bench = await this.patiently(() =>
+          taken(
+            api.PATCH('/api/editions/{edition}/lines/{line}', {
+              params: { path: { edition: this.edition, line }, header: { 'If-Match': `"${version}"` } },
+              body: patch,
+            }),
+          ),
+        );
+      } catch (problem) {
+        if (!(problem instanceof Problem) || problem.status !== 412) throw problem;
+        await this.load();
+        this.clash = {
+          line,
+          patch,
+          theirs: (problem.body.theirs as { reason: string }) ?? null,
+          sentence: problem.message,
+        };
+      }
+    });
+  }
+
+  async add(slot: Schemas['SlotView']['slot']): Promise<string | undefined> {
+    let id: string | undefined;
+    await this.enqueue(async () => {
+      const added = await taken(
+        api.POST('/api/editions/{edition}/builds/{build}/lines', {
+          params: { path: { edition: this.edition, build: this.build } },
+          body: { slot },
+        }),
+      );
+      this.bench = added.bench;
+      id = added.line;
+    });
+    return id;
+  }
+
+  remove(line: string): Promise<void> {
+    return this.enqueue(async () => {
+      const version = this.line(line)?.version ?? 0;
+      this.bench = await taken(
+        api.DELETE('/api/editions/{edition}/lines/{line}', {
+          params: { path: { edition: this.edition, line }, header: { 'If-Match': `"${version}"` } },
+        }),
+      );
+    });
+  }
+
+  undo(): Promise<void> {
+    return this.step('undo', 'Undone');
+  }
+
+  redo(): Promise<void> {
+    return this.step('redo', 'Redone');
+  }
+
+  private step(which: 'undo' | 'redo', word: string): Promise<void> {
+    return this.enqueue(async () => {
+      const done = await taken(
+        api.POST(`/api/editions/{edition}/${which}`, { params: { path: { edition: this.edition } } }),
+      );
+      await this.load();
+      this.told = `${word}: ${done.label}`;
+    });
+  }
+
+  private enqueue(work: () => Promise<void>): Promise<void> {
+    this.waiting++;
+    this.told = '';
+    this.queue = this.queue.then(async () => {
+      try {
+        await work();
+        this.sentence = '';
+      } catch (problem) {
+        this.sentence = (problem as Error).message;
+      } finally {
+        this.waiting--;
+      }
+    });
+    return this.queue;
+  }
+
+  /** Asks again while the server or its database is away. */
+  private async patiently<T>(ask: () => Promise<T>): Promise<T> {
+    for (;;) {
+      try {
+        const answer = await ask();
+        this.isAway = false;
+        return answer;
+      } catch (problem) {
+        if (!(problem instanceof Problem) || !problem.isPassing) throw problem;
+        this.isAway = true;
+        await new Promise((later) => setTimeout(later, RETRY_MS));
+      }
+    }
+  }
+}

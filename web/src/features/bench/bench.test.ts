@@ -1,0 +1,121 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { BenchState } from './bench.svelte';
+
+interface Sent {
+  method: string;
+  path: string;
+  version: string | null;
+  body: unknown;
+}
+
+/** A server of one line, which answers as the real one does. */
+class Server {
+  version = 1;
+  reason = '';
+  away = 0;
+  sent: Sent[] = [];
+
+  bench() {
+    return {
+      edition: { id: 'e', state: 'IN_WORK' },
+      lines: [{ id: 'l', version: this.version, reason: this.reason, slot: 'CASE', options: [] }],
+      cards: [],
+    };
+  }
+
+  async answer(request: Request): Promise<Response> {
+    const path = new URL(request.url).pathname;
+    const body = request.method === 'GET' ? null : await request.json().catch(() => null);
+    this.sent.push({ method: request.method, path, version: request.headers.get('If-Match'), body });
+    if (this.away > 0) {
+      this.away--;
+      return problem(503, 'database-away', 'The database cannot be reached just now.');
+    }
+    if (request.method === 'PATCH') return this.patch(request, body as { reason: string });
+    if (path.endsWith('/undo')) return json({ label: 'Case: reason' });
+    return json(this.bench());
+  }
+
+  private patch(request: Request, body: { reason: string }): Response {
+    if (request.headers.get('If-Match') !== `"${this.version}"`) {
+      return problem(412, 'stale', 'This line was changed meanwhile.', { theirs: { reason: this.reason } });
+    }
+    if (body.reason === 'refused') return problem(422, 'rule-broken', 'That cannot be.');
+    this.version++;
+    this.reason = body.reason;
+    return json(this.bench());
+  }
+}
+
+const json = (value: unknown, status = 200, type = 'application/json') =>
+  new Response(JSON.stringify(value), { status, headers: { 'Content-Type': type } });
+const problem = (status: number, type: string, detail: string, more = {}) =>
+  json({ type: `/problems/${type}`, status, detail, ...more }, status, 'application/problem+json');
+
+describe('the bench', () => {
+  let server: Server;
+  let bench: BenchState;
+
+  beforeEach(async () => {
+    server = new Server();
+    vi.stubGlobal('fetch', (request: Request) => server.answer(request));
+    bench = new BenchState('e', 'b');
+    await bench.load();
+  });
+  afterEach(() => {
+    vi.unstubAllGlobals();
+    vi.useRealTimers();
+  });
+
+  it('sends edits one after the other, each with the version the one before answered with', async () => {
+    void bench.edit('l', { reason: 'one' });
+    void bench.edit('l', { reason: 'two' });
+    await bench.edit('l', { reason: 'three' });
+    expect(server.sent.filter((s) => s.method === 'PATCH').map((s) => s.version)).toEqual(['"1"', '"2"', '"3"']);
+    expect(bench.line('l')?.reason).toBe('three');
+    expect(bench.waiting).toBe(0);
+  });
+
+  it('offers both texts when somebody else was quicker, and can send its own again', async () => {
+    server.version = 5;
+    server.reason = 'theirs';
+    await bench.edit('l', { reason: 'mine' });
+    expect(bench.clash).toMatchObject({ line: 'l', patch: { reason: 'mine' }, theirs: { reason: 'theirs' } });
+    expect(server.reason).toBe('theirs');
+    await bench.edit('l', bench.clash!.patch);
+    expect(server.reason).toBe('mine');
+  });
+
+  it('keeps an edit while the database is away and sends it again', async () => {
+    vi.useFakeTimers();
+    server.away = 2;
+    const edit = bench.edit('l', { reason: 'typed meanwhile' });
+    await vi.advanceTimersByTimeAsync(100);
+    expect(bench.isAway).toBe(true);
+    await vi.advanceTimersByTimeAsync(5000);
+    await edit;
+    expect(bench.isAway).toBe(false);
+    expect(server.reason).toBe('typed meanwhile');
+  });
+
+  it('says why an edit was refused and goes on with the next', async () => {
+    void bench.edit('l', { reason: 'refused' });
+    await bench.edit('l', { reason: 'fine' });
+    expect(server.reason).toBe('fine');
+    await bench.edit('l', { reason: 'refused' });
+    expect(bench.sentence).toBe('That cannot be.');
+    expect(server.reason).toBe('fine');
+  });
+
+  it('tells what was undone and reads the build again', async () => {
+    await bench.undo();
+    expect(bench.told).toBe('Undone: Case: reason');
+    expect(server.sent.at(-1)?.method).toBe('GET');
+  });
+
+  it('only lets an edition in work be changed', () => {
+    expect(bench.isOpen).toBe(true);
+    bench.bench = { ...bench.bench!, edition: { ...bench.bench!.edition, state: 'PUBLISHED' } };
+    expect(bench.isOpen).toBe(false);
+  });
+});

@@ -1,0 +1,87 @@
+<script lang="ts">
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { api, taken, type Schemas } from '$lib/api/client';
+  import Choose from '$ui/Choose.svelte';
+  import Dialog from '$ui/Dialog.svelte';
+  import TextField from '$ui/TextField.svelte';
+  import Told from '$ui/Told.svelte';
+
+  /** Adds a part of a kind; a figure left empty is not known. */
+  let { open = $bindable(), kind }: { open: boolean; kind: Schemas['KindView'] } = $props();
+  const queries = useQueryClient();
+  let words = $state({ maker: '', name: '', variant: '', gtin: '' });
+  let figures = $state<Record<string, string>>({});
+  let sentence = $state('');
+
+  function figure(field: Schemas['FieldView'], typed: string): unknown {
+    if (typed === 'n/a') return typed;
+    if (field.holds === 'NUMBER') return Number.isFinite(Number(typed)) ? Number(typed) : typed;
+    if (field.holds === 'YES_NO') return typed === 'yes';
+    return field.holds === 'SET'
+      ? typed
+          .split(',')
+          .map((w) => w.trim())
+          .filter(Boolean)
+      : typed;
+  }
+
+  async function add(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    const typed = kind.fields.filter((f) => (figures[f.name] ?? '').trim() !== '');
+    const spec = Object.fromEntries(typed.map((f) => [f.name, figure(f, figures[f.name]!.trim())])) as Record<
+      string,
+      Record<string, never>
+    >;
+    try {
+      await taken(
+        api.POST('/api/parts', {
+          body: { kind: kind.kind, family: '', ...words, gtin: words.gtin || undefined, spec },
+        }),
+      );
+      await queries.invalidateQueries({ queryKey: ['parts'] });
+      words = { maker: '', name: '', variant: '', gtin: '' };
+      figures = {};
+      sentence = '';
+      open = false;
+    } catch (problem) {
+      sentence = (problem as Error).message;
+    }
+  }
+</script>
+
+<Dialog bind:open title="A new part: {kind.label}">
+  <form class="space-y-4 overflow-y-auto px-6 py-4" onsubmit={add}>
+    <div class="grid grid-cols-2 gap-4">
+      <TextField label="Maker" bind:value={words.maker} required maxlength={80} />
+      <TextField label="Product" bind:value={words.name} required maxlength={160} />
+      <TextField
+        label="Variant"
+        bind:value={words.variant}
+        maxlength={80}
+        hint="Colour, size or connector, if there are several"
+      />
+      <TextField label="GTIN" bind:value={words.gtin} maxlength={14} inputmode="numeric" />
+    </div>
+    <fieldset class="grid grid-cols-2 gap-4 border-t border-hairline pt-3">
+      <legend class="label">Figures; what is left empty is not known, "n/a" is not applicable</legend>
+      {#each kind.fields as field (field.name)}
+        {#if field.holds === 'YES_NO'}<Choose
+            label={field.label}
+            bind:value={() => figures[field.name] ?? '', (v) => (figures[field.name] = v)}
+            options={[
+              { value: '', label: 'not known' },
+              { value: 'yes', label: 'yes' },
+              { value: 'no', label: 'no' },
+            ]}
+          />
+        {:else}<TextField
+            label={field.unit ? `${field.label}, ${field.unit}` : field.label}
+            bind:value={() => figures[field.name] ?? '', (v) => (figures[field.name] = v)}
+            hint={field.holds === 'SET' ? 'Words with commas between' : ''}
+          />{/if}
+      {/each}
+    </fieldset>
+    <Told {sentence} />
+    <button class="btn btn-main">Add the part</button>
+  </form>
+</Dialog>

@@ -1,0 +1,44 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import { keys } from '$lib/keys.svelte';
+  import Mark from '$ui/Mark.svelte';
+  import { navigate } from '../../routes/router';
+
+  /** The queue of what needs a decision; each row goes straight to its place. */
+  let { wanted, slug, edition }: { wanted: Schemas['Wanted'][]; slug: string; edition: string } = $props();
+
+  function place(row: Schemas['Wanted']): string {
+    if (!row.build) return `/guides/${slug}/round`;
+    return `/guides/${slug}/editions/${edition}/builds/${row.build}/lines/${row.line ?? 'first'}`;
+  }
+
+  $effect(() => {
+    const first = wanted[0];
+    return keys.add(
+      first
+        ? [
+            {
+              key: 'Enter',
+              label: 'Go to the first thing that wants you',
+              run: () => void navigate(place(first) as '/'),
+            },
+          ]
+        : [],
+    );
+  });
+</script>
+
+<div class="mt-6 flex items-baseline justify-between border-b border-ink pb-1">
+  <h2 class="text-[17px]">Wants you</h2>
+  <span class="small text-soft">{wanted.length ? `${wanted.length}, heaviest first` : ''}</span>
+</div>
+{#each wanted as row, i (i)}
+  <a
+    href={place(row)}
+    class="grid grid-cols-[100px_1fr_auto] items-center gap-4 border-b border-hairline py-1.5 no-underline hover:bg-tint"
+  >
+    <span class="small flex items-center gap-2"><Mark verdict={row.sign} />{row.where}</span>
+    <span><span class="block font-semibold">{row.what}</span><span class="block text-soft">{row.detail}</span></span>
+    <span class="font-medium text-moss">{row.action}</span>
+  </a>
+{:else}<p class="py-4 text-soft">Nothing wants you. Refresh prices in the round, or go to press.</p>{/each}

@@ -1,0 +1,99 @@
+<script lang="ts">
+  import { createQuery } from '@tanstack/svelte-query';
+  import { api, taken, type Schemas } from '$lib/api/client';
+  import TextField from '$ui/TextField.svelte';
+
+  /** The settings of a guide: region, currency, shops and which offers count. */
+  let { form = $bindable(), fixedCurrency = false }: { form: Schemas['GuideForm']; fixedCurrency?: boolean } = $props();
+  const shops = createQuery(() => ({ queryKey: ['shops'], queryFn: () => taken(api.GET('/api/shops', {})) }));
+  const conditions = [
+    ['NEW', 'new'],
+    ['OPENED', 'opened'],
+    ['REFURBISHED', 'refurbished'],
+    ['USED', 'used'],
+  ] as const;
+  const stocks = [
+    ['IN_STOCK', 'in stock'],
+    ['LIMITED', 'few left'],
+    ['BACK_ORDER', 'on back order'],
+    ['PRE_ORDER', 'pre-order'],
+    ['NOT_STATED', 'not stated'],
+  ] as const;
+  const toggled = <T,>(list: T[], item: T) => (list.includes(item) ? list.filter((i) => i !== item) : [...list, item]);
+</script>
+
+<div class="grid grid-cols-2 gap-4">
+  <TextField label="Name" bind:value={form.name} required maxlength={100} />
+  <TextField label="Appears" bind:value={form.schedule} placeholder="monthly, first Thursday" maxlength={120} />
+  <TextField label="Region" bind:value={form.region} required maxlength={80} />
+  <TextField label="Time zone" bind:value={form.zone} required hint="Such as CET or UTC" />
+  <TextField
+    label="Home currency"
+    bind:value={form.currency}
+    required
+    maxlength={3}
+    disabled={fixedCurrency}
+    hint={fixedCurrency ? 'Stays, as the archive is in it' : 'Three letters, such as EUR'}
+  />
+  <TextField label="Language" bind:value={form.locale} required hint="A language tag such as en" />
+</div>
+<fieldset class="mt-4">
+  <legend class="label mb-1">Shops</legend>
+  {#each shops.data ?? [] as shop (shop.id)}
+    <label class="mr-4 inline-flex items-center gap-2"
+      ><input
+        type="checkbox"
+        checked={form.shops.includes(shop.id!)}
+        onchange={() => (form.shops = toggled(form.shops, shop.id!))}
+      />{shop.name}</label
+    >
+  {:else}<p class="text-soft">No shop is set up yet. <a class="underline" href="/shops">Add one first.</a></p>{/each}
+</fieldset>
+<fieldset class="mt-4">
+  <legend class="label mb-1">Price policy: an offer counts when it is</legend>
+  <div class="flex flex-wrap gap-x-4 gap-y-1">
+    {#each conditions as [value, label] (value)}<label class="inline-flex items-center gap-2"
+        ><input
+          type="checkbox"
+          checked={form.policy.conditions.includes(value)}
+          onchange={() => (form.policy.conditions = toggled(form.policy.conditions, value))}
+        />{label}</label
+      >{/each}
+  </div>
+  <div class="flex flex-wrap gap-x-4 gap-y-1">
+    {#each stocks as [value, label] (value)}<label class="inline-flex items-center gap-2"
+        ><input
+          type="checkbox"
+          checked={form.policy.stock.includes(value)}
+          onchange={() => (form.policy.stock = toggled(form.policy.stock, value))}
+        />{label}</label
+      >{/each}
+    <label class="inline-flex items-center gap-2"
+      ><input type="checkbox" bind:checked={form.policy.membersOnly} />members only, too</label
+    >
+  </div>
+  <div class="mt-2 grid grid-cols-2 gap-4">
+    <label class="label"
+      >Seen at most so many days ago<input
+        class="field mt-1"
+        type="number"
+        min="1"
+        max="90"
+        bind:value={form.policy.greatestAgeDays}
+      /></label
+    >
+    <label class="label"
+      >Too old for publishing after days<input
+        class="field mt-1"
+        type="number"
+        min="1"
+        max="90"
+        bind:value={form.oldAfterDays}
+      /></label
+    >
+  </div>
+</fieldset>
+<label class="label mt-4 block"
+  >Disclosure, on every page<textarea class="field mt-1" rows="2" maxlength="2000" bind:value={form.disclosure}
+  ></textarea></label
+>

@@ -1,0 +1,21 @@
+import { describe, expect, it } from 'vitest';
+import { emptyTier, tierForm, typedTier } from './forms';
+
+describe('a typed tier', () => {
+  it('comes back as it was typed', () => {
+    const typed = { ...emptyTier(), name: 'Bosun', from: '840', to: '920.50' };
+    expect(typedTier(tierForm(typed))).toEqual({ ...typed, point: '' });
+  });
+  it('sends only the figures of its form', () => {
+    expect(tierForm({ ...emptyTier(), type: 'NONE', from: 'rubbish' }).band).toEqual({ type: 'NONE' });
+    expect(tierForm({ ...emptyTier(), type: 'POINT', point: '1240', tolerance: '2,5' }).band).toEqual({
+      type: 'POINT',
+      pointMinor: 124000,
+      tolerancePermille: 25,
+    });
+  });
+  it('names the figure that is none', () => {
+    expect(() => tierForm({ ...emptyTier(), from: 'many' })).toThrow('lower limit "many"');
+    expect(() => tierForm({ ...emptyTier(), type: 'POINT', point: '1240', tolerance: 'x' })).toThrow('tolerance "x"');
+  });
+});

@@ -1,0 +1,57 @@
+import createClient, { type Middleware } from 'openapi-fetch';
+import type { components, paths } from './generated/schema';
+
+export type Schemas = components['schemas'];
+
+/** A problem detail: what happened, in a sentence a person can act on. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    readonly type: string,
+    sentence: string,
+    readonly body: Record<string, unknown> = {},
+  ) {
+    super(sentence);
+  }
+
+  /** Whether it may be over in a moment (the server or its database is away). */
+  get isPassing(): boolean {
+    return this.status === 0 || this.status === 503;
+  }
+}
+
+function cookie(name: string): string {
+  const found = document.cookie.split('; ').find((c) => c.startsWith(`${name}=`));
+  return found ? decodeURIComponent(found.slice(name.length + 1)) : '';
+}
+
+const forgery: Middleware = {
+  onRequest({ request }) {
+    if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN'));
+    return request;
+  },
+};
+
+const client = createClient<paths>({ baseUrl: window.location.origin, fetch: (request) => fetch(request) });
+client.use(forgery);
+export const api = client;
+
+interface Answer<T> {
+  data?: T;
+  error?: unknown;
+  response: Response;
+}
+
+/** The data of an answer, or its problem thrown. */
+export async function taken<T>(asked: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>;
+  try {
+    answer = await asked;
+  } catch {
+    throw new Problem(0, 'away', 'The server cannot be reached; what you typed is kept here and sent again.');
+  }
+  if (answer.response.ok) return answer.data as T;
+  const body = (typeof answer.error === 'object' && answer.error ? answer.error : {}) as Record<string, unknown>;
+  const sentence = typeof body.detail === 'string' ? body.detail : 'The server gave no reason.';
+  throw new Problem(answer.response.status, String(body.type ?? '').replace('/problems/', ''), sentence, body);
+}

@@ -1,0 +1,34 @@
+import { describe, expect, it } from 'vitest';
+import { Format, typedMinor } from './format';
+
+describe('a typed figure', () => {
+  it.each([
+    ['309', 30900],
+    ['309.5', 30950],
+    ['309,50', 30950],
+    [' 1 264.80 ', 126480],
+    ["1'264", 126400],
+    ['-4.90', -490],
+    ['0', 0],
+  ])('%s is %d minor units', (text, minor) => expect(typedMinor(text)).toBe(minor));
+
+  it.each(['', 'abc', '1.234,56', '12.345', '1e5', '9999999999999', '309 EUR', '--1'])('%s is none', (text) =>
+    expect(typedMinor(text)).toBeNull(),
+  );
+});
+
+describe('format', () => {
+  const format = new Format('EUR', 'en', 'CET');
+  it('writes sums to the cent', () => expect(format.money(126480)).toBe('1,264.80'));
+  it('says what is not known', () => expect(format.money(null)).toBe('not known'));
+  it('signs differences', () =>
+    expect([format.signed(1400), format.signed(-1100), format.signed(0), format.signed(null)]).toEqual([
+      '+14.00',
+      '−11.00',
+      'as last',
+      '',
+    ]));
+  it('shortens band ends without cents', () =>
+    expect([format.short(84000), format.short(126480)]).toEqual(['840', '1,264.80']));
+  it('has no cents where the currency has none', () => expect(new Format('JPY', 'en').money(1500)).toBe('1,500'));
+});

@@ -1,0 +1,70 @@
+/** Figures and dates as the guide's readers write them. */
+export class Format {
+  private readonly digits: number;
+  private readonly number: Intl.NumberFormat;
+
+  constructor(
+    readonly currency: string,
+    private readonly locale: string,
+    private readonly zone = 'UTC',
+  ) {
+    const money = new Intl.NumberFormat(locale, { style: 'currency', currency });
+    this.digits = money.resolvedOptions().maximumFractionDigits ?? 2;
+    this.number = new Intl.NumberFormat(locale, {
+      minimumFractionDigits: this.digits,
+      maximumFractionDigits: this.digits,
+    });
+  }
+
+  /** A sum in minor units, or the words for one that is not known. */
+  money(minor: number | null | undefined): string {
+    return minor == null ? 'not known' : this.number.format(minor / 10 ** this.digits);
+  }
+
+  /** Without decimals when there are none, for the ends of a band. */
+  short(minor: number): string {
+    return minor % 10 ** this.digits === 0
+      ? new Intl.NumberFormat(this.locale).format(minor / 10 ** this.digits)
+      : this.money(minor);
+  }
+
+  /** With its sign; nothing for nothing known. */
+  signed(minor: number | null | undefined): string {
+    if (minor == null) return '';
+    return minor === 0 ? 'as last' : (minor > 0 ? '+' : '−') + this.money(Math.abs(minor));
+  }
+
+  date(instant: string): string {
+    return new Intl.DateTimeFormat(this.locale, {
+      day: 'numeric',
+      month: 'short',
+      hour: '2-digit',
+      minute: '2-digit',
+      timeZone: this.zone,
+    }).format(new Date(instant));
+  }
+
+  month(period: string): string {
+    return new Intl.DateTimeFormat(this.locale, { month: 'long', timeZone: 'UTC' }).format(new Date(period));
+  }
+
+  /** The month before a period's, by name. */
+  monthBefore(period: string): string {
+    const date = new Date(period);
+    date.setUTCMonth(date.getUTCMonth() - 1);
+    return this.month(date.toISOString());
+  }
+
+  monthShort(period: string): string {
+    return new Intl.DateTimeFormat(this.locale, { month: 'short', timeZone: 'UTC' }).format(new Date(period));
+  }
+}
+
+/** Minor units of a typed figure ("309", "309.5", "309,50"); null when it is none. */
+export function typedMinor(text: string): number | null {
+  const figure = text.trim().replace(/[\s']/g, '').replace(',', '.');
+  if (!/^-?\d{1,12}(\.\d{1,2})?$/.test(figure)) return null;
+  const [whole, fraction = ''] = figure.replace('-', '').split('.');
+  const minor = Number(whole) * 100 + Number(fraction.padEnd(2, '0'));
+  return figure.startsWith('-') ? -minor : minor;
+}

@@ -1,0 +1,196 @@
+<script lang="ts">
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { onMount } from 'svelte';
+  import { Format } from '$lib/format';
+  import { keys } from '$lib/keys.svelte';
+  import { BenchState } from '$features/bench/bench.svelte';
+  import BothVersions from '$features/bench/BothVersions.svelte';
+  import Finder from '$features/bench/Finder.svelte';
+  import LineDesk from '$features/bench/LineDesk.svelte';
+  import OtherChoice from '$features/bench/OtherChoice.svelte';
+  import Spine from '$features/bench/Spine.svelte';
+  import Tally from '$features/bench/Tally.svelte';
+  import { standing, tone } from '$features/desk/standing';
+  import Gauge from '$ui/Gauge.svelte';
+  import Told from '$ui/Told.svelte';
+  import type { Schemas } from '$lib/api/client';
+  import { navigate, route } from './router';
+
+  const params = $derived(route.params as Record<string, string>);
+  const queries = useQueryClient();
+  // As words, so that going to another line of the same build keeps the bench as it is.
+  const edition = $derived(params.edition ?? '');
+  const build = $derived(params.build ?? '');
+  const bench = $derived(new BenchState(edition, build));
+  let heading: string | undefined;
+  let finder = $state(false);
+  let other = $state(false);
+  let purpose = $state<'ALTERNATIVE' | 'UPGRADE' | undefined>();
+
+  $effect(() => {
+    if (edition && build) void bench.load();
+    return () => void queries.invalidateQueries({ queryKey: ['desk'] });
+  });
+  onMount(() => {
+    const again = () => void (document.visibilityState === 'visible' && bench.waiting === 0 && bench.load());
+    document.addEventListener('visibilitychange', again);
+    return () => document.removeEventListener('visibilitychange', again);
+  });
+
+  const view = $derived(bench.bench);
+  const format = $derived(new Format(view?.guide.currency ?? 'EUR', view?.guide.locale ?? 'en', view?.guide.zone));
+  const line = $derived(view?.lines.find((l) => l.id === params.line) ?? view?.lines[0]);
+  const lastMonth = $derived(view ? format.monthBefore(view.edition.period) : '');
+  const path = (build: string, id = 'first') =>
+    `/guides/${params.guide}/editions/${params.edition}/builds/${build}/lines/${id}`;
+  const here = (id: string) => path(params.build!, id);
+
+  function along(step: number): void {
+    if (!view || !line) return;
+    const ordered = [...view.lines.filter((l) => l.counted), ...view.lines.filter((l) => !l.counted)];
+    // Keys can come faster than addresses change: go on from where the last one leads.
+    const from = ordered.findIndex((l) => l.id === (heading ?? line.id));
+    const next = ordered[from + step];
+    if (!next) return;
+    heading = next.id;
+    void navigate(here(next.id) as '/').finally(() => heading === next.id && (heading = undefined));
+  }
+
+  function across(step: number): void {
+    const cards = view?.cards ?? [];
+    const next = cards[cards.findIndex((c) => c.build === params.build) + step];
+    if (next) void navigate(path(next.build) as '/');
+  }
+
+  function find(as?: 'ALTERNATIVE' | 'UPGRADE'): void {
+    purpose = as;
+    finder = true;
+  }
+
+  function take(part: string): void {
+    if (purpose) option(purpose, part);
+    else void bench.edit(line!.id, { choice: { type: 'PART', part } });
+  }
+
+  function option(as: 'ALTERNATIVE' | 'UPGRADE', part: string): void {
+    const states = line!.options.map((o) => o.state);
+    void bench.edit(line!.id, { options: [...states, { purpose: as, part, note: '' }] });
+  }
+
+  async function add(slot: Schemas['SlotView']['slot']): Promise<void> {
+    const id = await bench.add(slot);
+    if (id) void navigate(here(id) as '/');
+  }
+
+  $effect(() => {
+    const open = bench.isOpen;
+    return keys.add([
+      { key: 'ArrowDown', label: 'Next slot', run: () => along(1) },
+      { key: 'ArrowUp', label: 'Slot before', run: () => along(-1) },
+      { key: 'ArrowRight', label: 'Next build', run: () => across(1) },
+      { key: 'ArrowLeft', label: 'Build before', run: () => across(-1) },
+      ...(open
+        ? [
+            { key: '/', label: 'Find a part for this slot', run: () => find() },
+            { key: 'e', label: 'Choose something that is no part', run: () => (other = true) },
+            { key: 'a', label: 'Add an alternative', run: () => find('ALTERNATIVE') },
+            { key: 'g', label: 'Add an upgrade', run: () => find('UPGRADE') },
+            {
+              key: 'v',
+              label: 'The reason still holds',
+              run: () => line?.reasonStale && void bench.edit(line.id, { confirmReason: true }),
+            },
+            { key: 'u', label: 'Undo', run: () => void bench.undo() },
+            { key: 'U', label: 'Redo', run: () => void bench.redo() },
+          ]
+        : []),
+    ]);
+  });
+</script>
+
+<svelte:head><title>{view?.card.tierName ?? 'Bench'} · Lowfield</title></svelte:head>
+
+{#if !view}
+  <main class="p-6">
+    {#if bench.sentence}<Told sentence={bench.sentence} />{:else}<p class="text-soft">
+        {bench.isAway ? 'The server is away; asking again…' : 'Laying out the build…'}
+      </p>{/if}
+  </main>
+{:else}
+  <nav aria-label="Builds" class="flex h-14 overflow-x-auto border-b border-hairline bg-sheet">
+    <a href="/guides/{params.guide}" class="flex w-[300px] shrink-0 flex-col justify-center px-4 no-underline"
+      ><span class="leading-5 font-semibold">{view.guide.name}</span><span class="small text-soft"
+        >Edition {view.edition.number}, {format.month(view.edition.period)}, {bench.isOpen
+          ? 'in work'
+          : 'published'}</span
+      ></a
+    >
+    {#each view.cards as card (card.build)}
+      <a
+        href={path(card.build)}
+        aria-current={card.build === params.build ? 'page' : undefined}
+        class="w-[148px] shrink-0 border-b-2 border-l border-l-hairline px-3 pt-1.5 no-underline {card.build ===
+        params.build
+          ? 'border-b-moss bg-tint'
+          : 'border-b-transparent'}"
+      >
+        <span class="flex justify-between gap-2"
+          ><span>{card.tierName}</span><span
+            class="font-semibold {card.gauge.standing.state === 'INSIDE' || card.gauge.standing.state === 'NO_BAND'
+              ? ''
+              : tone(card.gauge.standing)}">{format.money(card.gauge.total.minor)}</span
+          ></span
+        >
+        <Gauge
+          gauge={card.gauge}
+          {format}
+          ends={false}
+          label="{card.tierName}: {standing(card.gauge.standing, format)}"
+        />
+      </a>
+    {/each}
+  </nav>
+  <main class="grid h-[calc(100vh-104px)] grid-cols-[300px_1fr_304px]">
+    <section aria-label="Slots" class="overflow-y-auto border-r border-hairline bg-sheet">
+      <p class="flex justify-between px-5 py-2">
+        <span class="font-semibold">{view.card.tierName}, {view.card.buildName}</span><span class="small text-soft"
+          >{view.lines.length} lines</span
+        >
+      </p>
+      <Spine
+        lines={view.lines}
+        current={line?.id}
+        total={view.card.gauge.total.minor ?? view.tally.goods.minor ?? 0}
+        {format}
+        href={here}
+        addable={view.addable}
+        onadd={bench.isOpen ? add : undefined}
+      />
+    </section>
+    <section aria-label="The slot" class="overflow-y-auto px-7 py-3">
+      <Told sentence={bench.sentence} /><Told sentence={bench.told} tone="moss" />
+      {#if line}<LineDesk state={bench} {line} {format} {lastMonth} onfind={find} onother={() => (other = true)} />{/if}
+    </section>
+    <aside aria-label="Tally" class="overflow-y-auto border-l border-hairline bg-sheet">
+      <Tally card={view.card} tally={view.tally} {lastMonth} {format} href={here} />
+    </aside>
+  </main>
+  {#if line}
+    <Finder
+      bind:open={finder}
+      edition={params.edition!}
+      {line}
+      card={view.card}
+      {format}
+      ontake={take}
+      onoption={option}
+    />
+    <OtherChoice
+      bind:open={other}
+      slotLabel={line.slotLabel}
+      currency={view.guide.currency}
+      onchoose={(choice) => void bench.edit(line.id, { choice })}
+    />
+  {/if}
+  <BothVersions state={bench} />
+{/if}

@@ -1,0 +1,57 @@
+<script lang="ts">
+  import { createQuery, keepPreviousData } from '@tanstack/svelte-query';
+  import { api, taken, type Schemas } from '$lib/api/client';
+  import NewPart from '$features/catalogue/NewPart.svelte';
+  import NewPage from '$features/catalogue/NewPage.svelte';
+  import Choose from '$ui/Choose.svelte';
+  import TextField from '$ui/TextField.svelte';
+
+  type Kind = Schemas['KindView']['kind'];
+  let kind = $state<Kind>('GRAPHICS_CARD');
+  let text = $state('');
+  let adding = $state(false);
+  let paging = $state<Schemas['PartView'] | null>(null);
+  const kinds = createQuery(() => ({
+    queryKey: ['kinds'],
+    queryFn: () => taken(api.GET('/api/kinds', {})),
+    staleTime: Infinity,
+  }));
+  const parts = createQuery(() => ({
+    queryKey: ['parts', kind, text],
+    queryFn: () => taken(api.GET('/api/parts', { params: { query: { kind, q: text } } })),
+    placeholderData: keepPreviousData,
+  }));
+  const current = $derived(kinds.data?.find((k) => k.kind === kind));
+</script>
+
+<svelte:head><title>Catalogue · Lowfield</title></svelte:head>
+
+<main class="mx-auto max-w-[1100px] px-6 py-4">
+  <div class="flex items-end gap-4 border-b border-ink pb-3">
+    <h1 class="mr-4 text-[17px]">Catalogue</h1>
+    <Choose
+      label="Kind"
+      bind:value={kind}
+      options={(kinds.data ?? []).map((k) => ({ value: k.kind, label: k.plural }))}
+    />
+    <TextField label="Name or figures" bind:value={text} />
+    <button class="btn btn-main ml-auto" onclick={() => (adding = true)}>Add a part</button>
+  </div>
+  {#each parts.data ?? [] as part (part.id)}
+    <div class="grid grid-cols-[1fr_1fr_auto] items-baseline gap-4 border-b border-hairline py-1.5">
+      <span class="font-medium"
+        >{part.name}{#if part.variant}<span class="font-normal text-soft">, {part.variant}</span>{/if}</span
+      >
+      <span class="text-soft"
+        >{part.summary}{#if part.missing.length}<span class="small block text-slate"
+            >not known: {part.missing.join(', ')}</span
+          >{/if}</span
+      >
+      <button class="btn-quiet small" onclick={() => (paging = part)}>Name a shop's page</button>
+    </div>
+  {:else}{#if parts.isSuccess}<p class="py-4 text-soft">
+        No part of this kind{text ? ' has these words' : ' yet; add the first'}.
+      </p>{/if}{/each}
+  {#if current}<NewPart bind:open={adding} kind={current} />{/if}
+  <NewPage bind:part={paging} />
+</main>

@@ -1,0 +1,105 @@
+<script lang="ts">
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { api, taken } from '$lib/api/client';
+  import { Format } from '$lib/format';
+  import { keys } from '$lib/keys.svelte';
+  import EditionStrip from '$features/desk/EditionStrip.svelte';
+  import TierRow from '$features/desk/TierRow.svelte';
+  import TierEditor from '$features/guide/TierEditor.svelte';
+  import Wanted from '$features/desk/Wanted.svelte';
+  import FirstEdition from '$features/guide/FirstEdition.svelte';
+  import { useDesk } from '$features/guide/queries';
+  import Told from '$ui/Told.svelte';
+  import { navigate, route } from './router';
+
+  const slug = $derived((route.params as Record<string, string>).guide!);
+  const desk = useDesk(() => slug);
+  const queries = useQueryClient();
+  let sentence = $state('');
+  let editing = $state<string | null>(null);
+
+  const format = $derived(
+    new Format(desk.data?.guide.currency ?? 'EUR', desk.data?.guide.locale ?? 'en', desk.data?.guide.zone),
+  );
+  const edition = $derived(desk.data?.edition);
+  const inWork = $derived(edition?.state === 'IN_WORK');
+
+  async function next(): Promise<void> {
+    try {
+      await taken(api.POST('/api/guides/{slug}/editions', { params: { path: { slug } }, body: {} }));
+      await queries.invalidateQueries({ queryKey: ['desk', slug] });
+    } catch (problem) {
+      sentence = (problem as Error).message;
+    }
+  }
+
+  $effect(() =>
+    keys.add([
+      {
+        key: 'b',
+        label: 'Open the first build at the bench',
+        run: () =>
+          desk.data?.cards[0] &&
+          void navigate(
+            `/guides/${slug}/editions/${edition!.id}/builds/${desk.data.cards[0].build}/lines/first` as '/',
+          ),
+      },
+      { key: ',', label: 'Settings of the guide', run: () => void navigate(`/guides/${slug}/settings` as '/') },
+    ]),
+  );
+</script>
+
+<svelte:head><title>{desk.data?.guide.name ?? 'Desk'} · Lowfield</title></svelte:head>
+
+<main class="mx-auto max-w-[1280px] px-6 py-4">
+  {#if desk.isError}<Told sentence={(desk.error as Error).message} />{/if}
+  {#if desk.data}
+    {@const view = desk.data}
+    <div class="flex items-start justify-between gap-6">
+      <div class="flex items-center gap-6">
+        <div>
+          <h1 class="text-[17px] leading-6">{view.guide.name}</h1>
+          <p class="small text-soft">{view.guide.schedule}</p>
+        </div>
+        <EditionStrip editions={view.editions} current={edition?.id} {format} />
+      </div>
+      <div class="text-right">
+        {#if edition}
+          <p class="font-semibold">
+            {inWork
+              ? `Edition ${edition.number} is in work`
+              : `Edition ${edition.number} is published`}{#if edition.pressOn && inWork}<span
+                class="font-normal text-soft">, to press on {edition.pressOn}</span
+              >{/if}
+          </p>
+          {#if !inWork}<button class="btn btn-main mt-1" onclick={next}>Open the next edition</button>{/if}
+        {/if}
+        <a class="small text-soft" href="/guides/{slug}/settings">Settings</a>
+      </div>
+    </div>
+    <Told {sentence} />
+
+    {#if !edition}
+      <div class="mt-6"><FirstEdition {slug} /></div>
+    {:else}
+      <div class="mt-4 grid grid-cols-[200px_1fr_160px_150px_32px] items-end gap-6 border-b border-ink pb-1">
+        <span class="label">Tier</span><span class="label"
+          >Band, <span class="text-moss">this total</span>, ┊ last edition</span
+        ><span class="label text-right">Counted total</span><span class="label text-right"
+          >{view.lastPeriod ? `Since ${format.month(view.lastPeriod)}` : 'No edition before'}</span
+        ><span></span>
+      </div>
+      {#each view.cards as card (card.build)}
+        <TierRow
+          {card}
+          {format}
+          href="/guides/{slug}/editions/{edition.id}/builds/{card.build}/lines/first"
+          onedit={inWork ? () => (editing = card.tier) : undefined}
+        />
+      {/each}
+      {#if inWork}<button class="btn-quiet mt-2" onclick={() => (editing = 'new')}>Add a tier</button>{/if}
+      {#if inWork}<Wanted wanted={view.wanted} {slug} edition={edition.id} />{/if}
+      <TierEditor {slug} edition={edition.id} bind:editing cards={view.cards} />
+    {/if}
+  {/if}
+</main>

@@ -1,0 +1,106 @@
+<script lang="ts">
+  import { onMount, type Snippet } from 'svelte';
+  import { Problem } from '$lib/api/client';
+  import { keys } from '$lib/keys.svelte';
+  import { session } from '$lib/session.svelte';
+  import SignIn from '$features/accounts/SignIn.svelte';
+  import Palette from '$features/commands/Palette.svelte';
+  import Told from '$ui/Told.svelte';
+  import { isActive, navigate, route } from './router';
+
+  let { children }: { children: Snippet } = $props();
+  let away = $state('');
+
+  async function load(): Promise<void> {
+    try {
+      await session.load();
+      away = '';
+    } catch (problem) {
+      away = problem instanceof Problem ? problem.message : 'The server cannot be reached.';
+      setTimeout(load, 2000);
+    }
+  }
+  onMount(() => void load());
+
+  const guide = $derived((route.params as Record<string, string>).guide);
+  const own = $derived(
+    guide
+      ? [
+          { path: `/guides/${guide}`, label: 'Desk', exact: true },
+          { path: `/guides/${guide}/round`, label: 'Round' },
+          { path: `/guides/${guide}/press`, label: 'Press' },
+        ]
+      : [],
+  );
+  const rooms = [
+    { path: '/catalogue', label: 'Catalogue' },
+    { path: '/shops', label: 'Shops' },
+  ];
+  const isHere = (path: string, exact = false) =>
+    exact ? route.pathname === path || route.pathname.startsWith(`${path}/editions`) : route.pathname.startsWith(path);
+
+  $effect(() => {
+    const go = (path: string) => void navigate(path as '/');
+    return keys.add([
+      ...own.map((link, i) => ({
+        key: String.fromCharCode('1'.charCodeAt(0) + i),
+        label: `Go to ${link.label.toLowerCase()}`,
+        run: () => go(link.path),
+      })),
+      { key: 'c', label: 'Go to catalogue', run: () => go('/catalogue') },
+      { key: 's', label: 'Go to shops', run: () => go('/shops') },
+      { key: '.', label: 'Commands', run: () => (keys.paletteOpen = true) },
+      { key: '?', label: 'All keys', run: () => (keys.paletteOpen = true) },
+    ]);
+  });
+  void isActive;
+</script>
+
+<svelte:window onkeydown={(event) => keys.handle(event)} />
+
+{#if !session.isKnown}
+  <main class="p-6">
+    {#if away}<Told sentence={away} />{:else}<p class="text-soft">Opening the desk…</p>{/if}
+  </main>
+{:else if !session.person}
+  <SignIn />
+{:else}
+  <a href="#main" class="sr-only focus:not-sr-only">To the content</a>
+  <header class="flex h-12 items-center gap-1 border-b border-hairline bg-sheet px-6">
+    <a href="/" class="mr-6 flex items-center gap-2 font-semibold no-underline"
+      ><img src="/icon.svg" alt="" class="size-5" />Lowfield</a
+    >
+    <nav aria-label="Rooms" class="flex h-full items-stretch">
+      {#each own as link (link.path)}
+        <a
+          href={link.path}
+          aria-current={isHere(link.path, link.exact) ? 'page' : undefined}
+          class="flex items-center border-b-2 px-3 font-medium no-underline {isHere(link.path, link.exact)
+            ? 'border-moss text-ink'
+            : 'border-transparent text-soft hover:text-ink'}">{link.label}</a
+        >
+      {/each}
+      {#if own.length}<span class="w-6"></span>{/if}
+      {#each rooms as link (link.path)}
+        <a
+          href={link.path}
+          aria-current={isHere(link.path) ? 'page' : undefined}
+          class="flex items-center border-b-2 px-3 font-medium no-underline {isHere(link.path)
+            ? 'border-moss text-ink'
+            : 'border-transparent text-soft hover:text-ink'}">{link.label}</a
+        >
+      {/each}
+    </nav>
+    <div class="ml-auto flex items-center gap-4">
+      <button class="small flex items-center gap-1" onclick={() => (keys.paletteOpen = true)}
+        ><span class="key">.</span> commands</button
+      >
+      {#if session.person.role === 'OWNER'}<a href="/people" class="no-underline hover:underline"
+          >{session.person.name}</a
+        >{:else}<span>{session.person.name}</span>{/if}
+      <button class="btn-quiet small" onclick={() => void session.signOut()}>Sign out</button>
+    </div>
+  </header>
+  <div id="main">{@render children()}</div>
+  <Palette />
+{/if}
