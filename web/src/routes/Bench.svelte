@@ -53,7 +53,8 @@
     const next = ordered[from + step];
     if (!next) return;
     heading = next.id;
-    void navigate(here(next.id) as '/').finally(() => heading === next.id && (heading = undefined));
+    // A step along the spine takes its neighbour's place, so that Back leads out of the build and not through it.
+    void navigate(here(next.id) as '/', { replace: true }).finally(() => heading === next.id && (heading = undefined));
   }
 
   function across(step: number): void {

@@ -9,7 +9,7 @@
   const queries = useQueryClient();
   let reason = $state('');
   let sentence = $state('');
-  const path = $derived({ path: { edition, gate: gate.gate } });
+  const path = $derived({ path: { edition, gate: gate.gate }, header: { 'If-Match': `"${gate.version}"` } });
 
   async function said(asked: Promise<unknown>): Promise<void> {
     try {

@@ -169,7 +169,7 @@ class DemoJourneyTest {
             assertThat(page.getByText("written for another choice")).isVisible();
             assertThat(page).hasURL(Pattern.compile(".*/lines/.*"));
             page.goBack();
-            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Kelder 550 Gold")))
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Deckhand, 540 to 580")))
                     .isVisible();
         }
     }

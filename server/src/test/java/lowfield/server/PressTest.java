@@ -167,16 +167,32 @@ class PressTest {
                         .map(g -> g.path("gate").asString()))
                 .contains("SLOTS");
         assertThat(world.ines
-                        .call("PUT", "/api/editions/" + world.edition + "/waivers/SLOTS", Map.of("reason", "x"), null)
+                        .call(
+                                "PUT",
+                                "/api/editions/" + world.edition + "/waivers/SLOTS",
+                                Map.of("reason", "x"),
+                                gate("SLOTS").path("version").asInt())
                         .status())
                 .isEqualTo(422);
         world.ines.call(
                 "PUT",
                 "/api/editions/" + world.edition + "/waivers/SLOTS",
                 Map.of("reason", "an empty frame, on purpose"),
-                null);
+                gate("SLOTS").path("version").asInt());
         assertThat(gate("SLOTS").path("open").asBoolean()).isTrue();
         world.choose("CASE", "hollowell-byre-m-black");
+        assertThat(gate("SLOTS").path("open").asBoolean()).isFalse();
+    }
+
+    @Test
+    void aGateIsWaivedOnlyAsItWasRead() {
+        var read = gate("SLOTS").path("version").asInt();
+        world.choose("CASE", "hollowell-byre-m-black");
+        var path = "/api/editions/" + world.edition + "/waivers/SLOTS";
+        var late = world.ines.call("PUT", path, Map.of("reason", "an empty frame, on purpose"), read);
+        assertThat(late.status()).isEqualTo(412);
+        assertThat(late.json().path("yours").asString()).isEqualTo("an empty frame, on purpose");
+        assertThat(world.ines.call("DELETE", path, null, null).status()).isEqualTo(428);
         assertThat(gate("SLOTS").path("open").asBoolean()).isFalse();
     }
 

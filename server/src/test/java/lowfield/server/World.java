@@ -293,7 +293,7 @@ final class World {
                         "/api/editions/" + edition + "/waivers/"
                                 + gate.path("gate").asString(),
                         Map.of("reason", "a test, not a guide"),
-                        null);
+                        gate.path("version").asInt());
             }
         }
     }

@@ -3,6 +3,7 @@ package lowfield.server.bench;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.change.LineChange;
@@ -20,6 +21,7 @@ import lowfield.core.total.LinePrice;
 import lowfield.server.archive.Archive;
 import lowfield.server.archive.Published;
 import lowfield.server.catalogue.Parts;
+import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.Editions;
 import lowfield.server.guide.GuideInfo;
 import lowfield.server.guide.Guides;
@@ -59,70 +61,70 @@ public class Workbench {
         this.clock = clock;
     }
 
+    /** What every line of one edition is worked out from. */
+    private record Ground(GuideInfo guide, EditionInfo edition, Optional<Published> last, Instant now) {
+        Money zero() {
+            return Money.zero(guide.money());
+        }
+
+        Optional<Published.Build> before(UUID build) {
+            return last.flatMap(p -> p.tiers().stream()
+                    .flatMap(t -> t.builds().stream())
+                    .filter(b -> b.id().equals(build))
+                    .findFirst());
+        }
+    }
+
     /** Every build of the edition, worked out at this moment. */
     public Sheets sheets(UUID editionId) {
         var edition = editions.byId(editionId);
         var guide = guides.byId(edition.guide());
         var last = archive.before(guide.id(), edition.number());
+        var ground = new Ground(guide, edition, last, clock.instant());
         var rows = lines.of(editionId);
-        var now = clock.instant();
         var sheets = tiers.of(editionId).stream()
-                .map(tier -> tier(guide, tier, rows, last, now))
+                .map(tier -> tier(ground, tier, rows))
                 .toList();
-        return new Sheets(guide, edition, guide.policy(), last, sheets);
+        return new Sheets(guide, edition, last, sheets);
     }
 
-    private Sheets.OfTier tier(
-            GuideInfo guide,
-            TierInfo tier,
-            java.util.Map<UUID, List<LineRows.Row>> rows,
-            Optional<Published> last,
-            Instant now) {
+    private Sheets.OfTier tier(Ground ground, TierInfo tier, Map<UUID, List<LineRows.Row>> rows) {
         var builds = tier.builds().stream()
-                .map(b -> build(guide, tier, b, rows.getOrDefault(b.id(), List.of()), last, now))
+                .map(b -> build(ground, tier, b, rows.getOrDefault(b.id(), List.of())))
                 .toList();
-        return new Sheets.OfTier(tier, tier.form().band().band(guide.money()), builds);
+        return new Sheets.OfTier(tier, tier.form().band().band(ground.guide().money()), builds);
     }
 
-    private Sheets.OfBuild build(
-            GuideInfo guide,
-            TierInfo tier,
-            TierInfo.BuildInfo info,
-            List<LineRows.Row> rows,
-            Optional<Published> last,
-            Instant now) {
-        var before = last.flatMap(p -> p.tiers().stream()
-                .flatMap(t -> t.builds().stream())
-                .filter(b -> b.id().equals(info.id()))
-                .findFirst());
-        var zero = Money.zero(guide.money());
-        var sheets =
-                rows.stream().map(row -> line(guide, row, before, zero, now)).toList();
+    private Sheets.OfBuild build(Ground ground, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.Row> rows) {
+        var before = ground.before(info.id());
+        var sheets = rows.stream().map(row -> line(ground, row, before)).toList();
         var build = new Build(sheets.stream().map(Sheets.OfLine::line).toList());
         var total = CountedTotal.of(
-                sheets.stream().map(Sheets.OfLine::price).toList(), tier.form().countsShipping(), zero);
+                sheets.stream().map(Sheets.OfLine::price).toList(), tier.form().countsShipping(), ground.zero());
         return new Sheets.OfBuild(
                 info.id(),
                 info.name(),
                 build,
                 sheets,
                 total,
-                BandState.of(total.total(), tier.form().band().band(guide.money())),
+                BandState.of(
+                        total.total(), tier.form().band().band(ground.guide().money())),
                 Checks.on(build),
                 SustainedPeak.of(build),
                 before);
     }
 
-    private Sheets.OfLine line(
-            GuideInfo guide, LineRows.Row row, Optional<Published.Build> before, Money zero, Instant now) {
+    private Sheets.OfLine line(Ground ground, LineRows.Row row, Optional<Published.Build> before) {
         var state = row.state();
-        var choice = state.choice().choice(parts.catalogue(), guide.money());
+        var money = ground.guide().money();
+        var choice = state.choice().choice(parts.catalogue(), money);
         var line = new Line(row.id(), state.slot(), choice, state.quantity(), state.counted());
-        var price = price(guide, line, Optional.ofNullable(state.heldListing()), now);
+        var price =
+                price(ground.guide(), ground.edition(), line, Optional.ofNullable(state.heldListing()), ground.now());
         var was = before.flatMap(b ->
                         b.lines().stream().filter(l -> l.id().equals(row.id())).findFirst())
                 .map(l -> new LineChange.Published(
-                        l.key(), l.label(), Optional.ofNullable(l.priceMinor()).map(m -> new Money(m, guide.money()))));
+                        l.key(), l.label(), Optional.ofNullable(l.priceMinor()).map(m -> new Money(m, money))));
         return new Sheets.OfLine(
                 line,
                 state,
@@ -132,9 +134,9 @@ public class Workbench {
                 LineChange.of(was, choice.key(), price.goods().known()));
     }
 
-    private LinePrice price(GuideInfo guide, Line line, Optional<UUID> held, Instant now) {
+    private LinePrice price(GuideInfo guide, EditionInfo edition, Line line, Optional<UUID> held, Instant now) {
         return LinePrice.of(
-                line, part -> offers.of(part, guide.shops()), guide.policy(), now, Money.zero(guide.money()), held);
+                line, part -> offers.of(part, guide.shops()), edition.policy(), now, Money.zero(guide.money()), held);
     }
 
     /** What it would be like to take another part on a line: its price, the build's total then, and the trouble it brings. */
@@ -142,7 +144,8 @@ public class Workbench {
 
     public Taking taking(Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Sheets.OfLine line, Part part) {
         var guide = sheets.guide();
-        var price = price(guide, line.line().with(new Choice.Chosen(part)), Optional.empty(), clock.instant());
+        var price = price(
+                guide, sheets.edition(), line.line().with(new Choice.Chosen(part)), Optional.empty(), clock.instant());
         var prices =
                 build.lines().stream().map(l -> l == line ? price : l.price()).toList();
         var total = CountedTotal.of(prices, tier.tier().form().countsShipping(), Money.zero(guide.money()));

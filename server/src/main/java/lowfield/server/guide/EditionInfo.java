@@ -2,9 +2,10 @@ package lowfield.server.guide;
 
 import java.time.LocalDate;
 import java.util.UUID;
+import lowfield.core.offer.PricePolicy;
 import org.jspecify.annotations.Nullable;
 
-/** One issue of a guide; the period is the first of its month. */
+/** One issue of a guide; the period is the first of its month. The price policy is the one it was, or is being, made under. */
 public record EditionInfo(
         UUID id,
         UUID guide,
@@ -12,6 +13,7 @@ public record EditionInfo(
         LocalDate period,
         @Nullable LocalDate pressOn,
         State state,
+        PricePolicy policy,
         int version) {
     /** In work, the current one for readers, or an older one. */
     public enum State {

@@ -21,6 +21,7 @@ import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.guide.Slot;
+import lowfield.core.offer.PricePolicy;
 import lowfield.db.tables.records.EditionRecord;
 import lowfield.server.platform.Conflict;
 import lowfield.server.platform.Json;
@@ -265,6 +266,7 @@ public class Editions {
                 r.getPeriod(),
                 r.getPressOn(),
                 EditionInfo.State.valueOf(r.getState()),
+                Json.read(r.getPolicy().data(), PricePolicy.class),
                 r.getVersion());
     }
 }

@@ -7,6 +7,7 @@ import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
@@ -19,6 +20,7 @@ import lowfield.db.tables.records.WaiverRecord;
 import lowfield.server.accounts.Person;
 import lowfield.server.bench.Sheets;
 import lowfield.server.bench.Workbench;
+import lowfield.server.platform.Stale;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -37,13 +39,17 @@ public class Preflights {
         this.clock = clock;
     }
 
-    /** A gate as it stands; a waiver counts while the problems are those it was given for. */
+    /**
+     * A gate as it stands; a waiver counts while the problems are those it was given for. The version changes with the
+     * problems and with the waiver, so that nobody waives, or takes back, what they have not read.
+     */
     public record GateView(
             Gate gate,
             String rule,
             List<Preflight.Problem> problems,
             @Nullable String waiver,
-            boolean open) {}
+            boolean open,
+            int version) {}
 
     public List<GateView> of(UUID edition) {
         return of(workbench.sheets(edition));
@@ -67,12 +73,14 @@ public class Preflights {
         var waiver = Optional.ofNullable(waivers.get(result.gate().name()))
                 .filter(w -> w.getFingerprint().equals(result.fingerprint()))
                 .map(WaiverRecord::getReason);
+        var version = Objects.hash(result.fingerprint(), waiver) & 0xFFFFFFF;
         return new GateView(
                 result.gate(),
                 result.gate().rule(),
                 result.problems(),
                 waiver.orElse(null),
-                result.holds() || waiver.isPresent());
+                result.holds() || waiver.isPresent(),
+                version);
     }
 
     private Sheet sheet(Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build) {
@@ -104,11 +112,13 @@ public class Preflights {
 
     /** Lets an edition through a gate that does not hold, for a written reason that is kept. */
     @Transactional
-    public void waive(UUID edition, Gate gate, String reason, Person by) {
+    public void waive(UUID edition, Gate gate, String reason, int expected, Person by) {
         RuleBroken.unless(
                 reason.strip().length() >= 3 && reason.length() <= 1000,
                 "A waiver needs a reason of 3 to 1,000 letters; it is kept.");
-        var result = preflight(workbench.sheets(edition)).results().stream()
+        var sheets = workbench.sheets(edition);
+        expect(sheets, gate, expected, reason);
+        var result = preflight(sheets).results().stream()
                 .filter(r -> r.gate() == gate)
                 .findFirst()
                 .orElseThrow();
@@ -125,8 +135,16 @@ public class Preflights {
                 .execute();
     }
 
+    private void expect(Sheets sheets, Gate gate, int expected, String yours) {
+        var now = of(sheets).stream().filter(g -> g.gate() == gate).findFirst().orElseThrow();
+        if (now.version() != expected) {
+            throw new Stale("What this gate says has changed meanwhile; read it again.", now, yours, now.version());
+        }
+    }
+
     @Transactional
-    public void withdraw(UUID edition, Gate gate) {
+    public void withdraw(UUID edition, Gate gate, int expected) {
+        expect(workbench.sheets(edition), gate, expected, "withdrawn");
         db.deleteFrom(WAIVER)
                 .where(WAIVER.EDITION_ID.eq(edition), WAIVER.GATE.eq(gate.name()))
                 .execute();

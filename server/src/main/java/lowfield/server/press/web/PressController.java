@@ -6,9 +6,11 @@ import java.util.List;
 import java.util.UUID;
 import lowfield.core.press.Gate;
 import lowfield.server.accounts.Person;
+import lowfield.server.platform.Versions;
 import lowfield.server.press.Preflights;
 import lowfield.server.press.Press;
 import lowfield.server.readers.ReaderSite;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -19,6 +21,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -52,14 +55,18 @@ class PressController {
             @PathVariable UUID edition,
             @PathVariable Gate gate,
             @RequestBody Waiver waiver,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
             @AuthenticationPrincipal Person person) {
-        preflights.waive(edition, gate, waiver.reason(), person);
+        preflights.waive(edition, gate, waiver.reason(), Versions.expected(ifMatch), person);
     }
 
     @DeleteMapping("/waivers/{gate}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void withdraw(@PathVariable UUID edition, @PathVariable Gate gate) {
-        preflights.withdraw(edition, gate);
+    void withdraw(
+            @PathVariable UUID edition,
+            @PathVariable Gate gate,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
+        preflights.withdraw(edition, gate, Versions.expected(ifMatch));
     }
 
     @PostMapping("/publication")
