@@ -9,7 +9,7 @@ import java.util.concurrent.Callable;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
-/** {@code desk} or {@code reader}, against a running demo. Ends in one line of key=value pairs. */
+/** {@code desk} or {@code reader}, against a running demo; {@code checks} on core alone. Ends in one line of key=value pairs. */
 public final class Main {
     private static final int CLIENTS = 32;
     private static final int ROUNDS = 5;
@@ -20,7 +20,9 @@ public final class Main {
         switch (arguments[0]) {
             case "desk" -> desk(arguments[1]);
             case "reader" -> reader(arguments[2], Path.of(arguments[3]));
-            default -> throw new IllegalArgumentException("measure desk or reader, not \"" + arguments[0] + "\"");
+            case "checks" -> CheckBenchmark.run();
+            default ->
+                throw new IllegalArgumentException("measure desk, reader or checks, not \"" + arguments[0] + "\"");
         }
     }
 

@@ -1,25 +1,33 @@
 package lowfield.core.check;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import lowfield.core.guide.Choice;
 
 /**
- * What one check says of some lines. The evidence sentence is a template over its values and is rendered only when asked
- * for.
+ * What one check says of some lines. The evidence sentence is a template over its values (figures, words, sets of words,
+ * choices) and is rendered only when asked for. A finding that is not known for want of a catalogue figure names it.
  */
-public record Finding(Check check, Verdict verdict, List<UUID> lines, String template, List<Object> values) {
-    public Finding {
-        lines = List.copyOf(lines);
-        values = List.copyOf(values);
-    }
-
-    static Finding of(Check check, Verdict verdict, List<UUID> lines, String template, Object... values) {
-        return new Finding(check, verdict, lines, template, List.of(values));
-    }
+public record Finding(
+        Check check, Verdict verdict, List<UUID> lines, String template, List<Object> values, Optional<Gap> gap) {
 
     /** "Card 337 mm; case takes 330 mm with front fans in." */
     public String evidence() {
-        return template.formatted(values.toArray());
+        return values.isEmpty()
+                ? template
+                : template.formatted(values.stream().map(Finding::worded).toArray());
+    }
+
+    private static Object worded(Object value) {
+        if (value instanceof Choice choice) {
+            return choice.label();
+        }
+        return value instanceof Set<?> words
+                ? String.join(
+                        ", ", words.stream().map(Object::toString).sorted().toList())
+                : value;
     }
 
     /** Same check, lines and values: an answer given to it still holds. */

@@ -1,20 +1,42 @@
 package lowfield.core.guide;
 
+import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import lowfield.core.part.Part;
 
 /** A complete parts list in a tier; the lines keep the author's order. */
-public record Build(List<Line> lines) {
-    public Build {
-        lines = List.copyOf(lines);
+public final class Build {
+    private final List<Line> lines;
+    private final Map<Slot, List<Line>> filled;
+
+    public Build(List<Line> lines) {
+        this.lines = List.copyOf(lines);
+        this.filled = new EnumMap<>(Slot.class);
+        for (var line : this.lines) {
+            if (!line.isEmpty()) {
+                filled.computeIfAbsent(line.slot(), slot -> new ArrayList<>(2)).add(line);
+            }
+        }
+        filled.replaceAll((slot, of) -> List.copyOf(of));
+    }
+
+    private Build(List<Line> lines, Map<Slot, List<Line>> filled) {
+        this.lines = lines;
+        this.filled = filled;
+    }
+
+    public List<Line> lines() {
+        return lines;
     }
 
     /** The lines of a slot on which something was chosen. */
     public List<Line> filled(Slot slot) {
-        return lines.stream().filter(l -> l.slot() == slot && !l.isEmpty()).toList();
+        return filled.getOrDefault(slot, List.of());
     }
 
     public Stream<Line> filled() {
@@ -27,8 +49,32 @@ public record Build(List<Line> lines) {
 
     /** This build with another part on one line; the line must be in it. */
     public Build taking(UUID line, Part part) {
-        return new Build(lines.stream()
-                .map(l -> l.id().equals(line) ? l.with(new Choice.Chosen(part)) : l)
-                .toList());
+        return taking(line, new Choice.Chosen(part));
+    }
+
+    /** This build with another choice on one line; only that line's slot is laid out anew. */
+    public Build taking(UUID line, Choice choice) {
+        var changed = new ArrayList<Line>(lines.size());
+        var slot = Optional.<Slot>empty();
+        for (var each : lines) {
+            var same = each.id().equals(line);
+            changed.add(same ? each.with(choice) : each);
+            slot = same ? Optional.of(each.slot()) : slot;
+        }
+        var all = List.copyOf(changed);
+        var map = new EnumMap<>(filled);
+        slot.ifPresent(s -> map.put(
+                s, all.stream().filter(l -> l.slot() == s && !l.isEmpty()).toList()));
+        return new Build(all, map);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Build b && lines.equals(b.lines);
+    }
+
+    @Override
+    public int hashCode() {
+        return lines.hashCode();
     }
 }

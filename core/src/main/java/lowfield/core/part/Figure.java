@@ -27,6 +27,11 @@ public sealed interface Figure<T> {
         return this instanceof Known<T> k ? Optional.of(k.held()) : Optional.empty();
     }
 
+    /** The value, or another where there is none. */
+    default T or(T other) {
+        return this instanceof Known<T> k ? k.held() : other;
+    }
+
     default boolean isKnown() {
         return this instanceof Known<T>;
     }

@@ -2,32 +2,32 @@ package lowfield.core.part;
 
 /** The kinds of part, each with the record that holds its figures. */
 public enum Kind {
-    GRAPHICS_CARD("graphics card", "Cards", Spec.GraphicsCard.class),
-    PROCESSOR("processor", "Processors", Spec.Processor.class),
-    MOTHERBOARD("motherboard", "Boards", Spec.Motherboard.class),
-    MEMORY("memory", "Memory kits", Spec.Memory.class),
-    COOLER("cooler", "Coolers", Spec.Cooler.class),
-    DRIVE("drive", "Drives", Spec.Drive.class),
-    POWER_SUPPLY("power supply", "Supplies", Spec.PowerSupply.class),
-    CASE("case", "Cases", Spec.Case.class),
-    FAN("fan", "Fans", Spec.Fan.class),
-    PASTE("thermal paste", "Pastes", Spec.Plain.class),
-    NETWORK("network adapter", "Network adapters", Spec.Plain.class),
-    OPERATING_SYSTEM("operating system", "Operating systems", Spec.Plain.class),
-    SCREEN("screen", "Screens", Spec.Screen.class),
-    KEYBOARD("keyboard", "Keyboards", Spec.Plain.class),
-    MOUSE("mouse", "Mice", Spec.Plain.class),
-    HEADSET("headset", "Headsets", Spec.Plain.class),
-    WEBCAM("webcam", "Webcams", Spec.Plain.class),
-    LIGHTING("lighting", "Lighting", Spec.Plain.class),
-    CABLES("cables", "Cables", Spec.Plain.class),
-    OTHER("other", "Other parts", Spec.Plain.class);
+    GRAPHICS_CARD("graphics card", "Cards", GraphicsCard.class),
+    PROCESSOR("processor", "Processors", Processor.class),
+    MOTHERBOARD("motherboard", "Boards", Motherboard.class),
+    MEMORY("memory", "Memory kits", Memory.class),
+    COOLER("cooler", "Coolers", Cooler.class),
+    DRIVE("drive", "Drives", Drive.class),
+    POWER_SUPPLY("power supply", "Supplies", PowerSupply.class),
+    CASE("case", "Cases", Case.class),
+    FAN("fan", "Fans", Fan.class),
+    PASTE("thermal paste", "Pastes", Paste.class),
+    NETWORK("network adapter", "Network adapters", NetworkAdapter.class),
+    OPERATING_SYSTEM("operating system", "Operating systems", OperatingSystem.class),
+    SCREEN("screen", "Screens", Screen.class),
+    KEYBOARD("keyboard", "Keyboards", Keyboard.class),
+    MOUSE("mouse", "Mice", Mouse.class),
+    HEADSET("headset", "Headsets", Headset.class),
+    WEBCAM("webcam", "Webcams", Webcam.class),
+    LIGHTING("lighting", "Lighting", Lighting.class),
+    CABLES("cables", "Cables", Cables.class),
+    OTHER("other", "Other parts", OtherPart.class);
 
     private final String label;
     private final String plural;
     private final Schema schema;
 
-    Kind(String label, String plural, Class<? extends Spec> spec) {
+    <S extends Record & Spec> Kind(String label, String plural, Class<S> spec) {
         this.label = label;
         this.plural = plural;
         this.schema = Schema.of(spec);

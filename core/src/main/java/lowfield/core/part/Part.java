@@ -6,12 +6,21 @@ import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
 
 /**
- * One thing that can be bought: a variant (colour, size, connector) of a product. {@code name} is the product's name with
- * its maker; {@code variant} tells siblings apart and may be empty. The suggested price is the maker's, tax as the home
- * region shows it.
+ * One thing that can be bought: a variant (colour, size, connector) of a product; variants of one product are siblings.
+ * {@code name} is the product's name with its maker; {@code variant} tells siblings apart and may be empty. The suggested
+ * price is the maker's, tax as the home region shows it. {@code avoid} is why the author advises against it, if so.
  */
 public record Part(
-        UUID id, Kind kind, String name, String variant, Release release, Optional<Money> suggestedPrice, Spec spec) {
+        UUID id,
+        UUID product,
+        Kind kind,
+        String maker,
+        String name,
+        String variant,
+        Release release,
+        Optional<Money> suggestedPrice,
+        Optional<String> avoid,
+        Spec spec) {
     public Part {
         name = name.strip();
         RuleBroken.unless(!name.isEmpty() && name.length() <= 160, "A part needs a name of 1 to 160 letters.");

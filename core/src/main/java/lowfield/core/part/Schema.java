@@ -1,16 +1,11 @@
 package lowfield.core.part;
 
-import java.lang.reflect.Constructor;
-import java.lang.reflect.ParameterizedType;
-import java.lang.reflect.RecordComponent;
-import java.lang.reflect.Type;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import java.util.TreeSet;
+import java.util.Optional;
 import lowfield.core.RuleBroken;
 
 /**
@@ -20,29 +15,19 @@ import lowfield.core.RuleBroken;
  */
 public final class Schema {
     public static final String NOT_APPLICABLE = "n/a";
-    private static final int LONGEST_TEXT = 120;
 
-    /** What a figure holds. */
-    public enum Holds {
-        NUMBER,
-        TEXT,
-        YES_NO,
-        SET
-    }
+    /** A record read from a map, and every value that was not accepted; those figures are not known in the record. */
+    public record Outcome(Spec spec, List<Wrong> wrong) {}
 
-    /** One figure of the schema. */
-    public record Field(String name, String label, String unit, Holds holds, int most, RecordComponent component) {}
-
-    private final Class<? extends Spec> type;
+    private final Class<? extends Record> type;
     private final List<Field> fields;
 
-    private Schema(Class<? extends Spec> type) {
+    private Schema(Class<? extends Record> type) {
         this.type = type;
-        this.fields =
-                Arrays.stream(type.getRecordComponents()).map(Schema::field).toList();
+        this.fields = Arrays.stream(type.getRecordComponents()).map(Field::of).toList();
     }
 
-    static Schema of(Class<? extends Spec> type) {
+    static Schema of(Class<? extends Record> type) {
         return new Schema(type);
     }
 
@@ -50,17 +35,36 @@ public final class Schema {
         return fields;
     }
 
+    public Optional<Field> field(String name) {
+        return fields.stream().filter(f -> f.name().equals(name)).findFirst();
+    }
+
     /** The record of the map; every unknown key and unbelievable value is reported at once. */
     public Spec read(Map<String, ?> map) {
-        var errors = new ArrayList<String>();
+        var outcome = tried(map);
+        RuleBroken.unless(
+                outcome.wrong().isEmpty(),
+                "%s.",
+                String.join("; ", outcome.wrong().stream().map(Wrong::sentence).toList()));
+        return outcome.spec();
+    }
+
+    /** The same, leaving it to the caller what becomes of values that were not accepted. */
+    public Outcome tried(Map<String, ?> map) {
+        var wrong = new ArrayList<Wrong>();
+        return new Outcome((Spec) record(map, wrong), List.copyOf(wrong));
+    }
+
+    Record record(Map<String, ?> map, List<Wrong> wrong) {
         map.keySet().stream()
-                .filter(key -> fields.stream().noneMatch(f -> f.name().equals(key)))
-                .forEach(key -> errors.add("There is no figure \"%s\"".formatted(key)));
-        var values =
-                fields.stream().map(f -> figure(f, map.get(f.name()), errors)).toArray();
-        RuleBroken.unless(errors.isEmpty(), "%s.", String.join("; ", errors));
+                .filter(key -> field(key).isEmpty())
+                .forEach(key -> wrong.add(new Wrong(key, "A figure", key, "one that this kind has")));
+        var values = fields.stream()
+                .map(f -> FigureText.figure(f, Optional.ofNullable(map.get(f.name())), wrong))
+                .toArray();
         try {
-            return construct(values);
+            var types = fields.stream().map(f -> f.component().getType()).toArray(Class<?>[]::new);
+            return type.getDeclaredConstructor(types).newInstance(values);
         } catch (ReflectiveOperationException impossible) {
             throw new IllegalStateException(impossible);
         }
@@ -68,23 +72,37 @@ public final class Schema {
 
     /** The map of a record: known figures and those not applicable; what is not known is left out. */
     public Map<String, Object> write(Spec spec) {
+        return write((Record) spec);
+    }
+
+    private Map<String, Object> write(Record spec) {
         var map = new LinkedHashMap<String, Object>();
         for (var field : fields) {
             var figure = figureOf(spec, field);
             if (figure instanceof Figure.NotApplicable) {
                 map.put(field.name(), NOT_APPLICABLE);
             } else {
-                figure.value().ifPresent(value -> map.put(field.name(), value));
+                figure.value().ifPresent(value -> map.put(field.name(), written(field, value)));
             }
         }
         return map;
     }
 
+    private static Object written(Field field, Object value) {
+        return field.rows()
+                .<Object>map(rows -> ((List<?>) value)
+                        .stream().map(row -> rows.write((Record) row)).toList())
+                .orElse(value);
+    }
+
     /** One figure of a record by its field. */
     public Figure<?> figureOf(Spec spec, Field field) {
+        return figureOf((Record) spec, field);
+    }
+
+    private static Figure<?> figureOf(Record spec, Field field) {
         try {
-            var accessor = field.component().getAccessor();
-            return (Figure<?>) accessor.invoke(spec);
+            return (Figure<?>) field.component().getAccessor().invoke(spec);
         } catch (ReflectiveOperationException impossible) {
             throw new IllegalStateException(impossible);
         }
@@ -92,9 +110,13 @@ public final class Schema {
 
     /** A short line of the known numbers and words: "8 GB · 165 W · 242 mm". */
     public String summary(Spec spec) {
+        return summary((Record) spec);
+    }
+
+    String summary(Record spec) {
         var words = new ArrayList<String>();
         for (var field : fields) {
-            if (field.component().getAnnotation(Shown.class).brief()) {
+            if (field.brief()) {
                 figureOf(spec, field).value().ifPresent(value -> words.add(word(field, value)));
             }
         }
@@ -105,79 +127,7 @@ public final class Schema {
         if (value instanceof Boolean yes) {
             return yes ? field.label() : "";
         }
-        if (value instanceof Set<?> set) {
-            return String.join(", ", set.stream().map(Object::toString).toList());
-        }
-        var bare = value + (field.unit().isEmpty() ? "" : " " + field.unit());
+        var bare = field.worded(value);
         return value instanceof Number && field.unit().isEmpty() ? bare + " " + field.label() : bare;
-    }
-
-    private Spec construct(Object[] values) throws ReflectiveOperationException {
-        var types = fields.stream().map(f -> f.component().getType()).toArray(Class<?>[]::new);
-        Constructor<? extends Spec> constructor = type.getDeclaredConstructor(types);
-        return constructor.newInstance(values);
-    }
-
-    private static Field field(RecordComponent component) {
-        var shown = component.getAnnotation(Shown.class);
-        var held = ((ParameterizedType) component.getGenericType()).getActualTypeArguments()[0];
-        return new Field(component.getName(), shown.value(), shown.unit(), holds(held), shown.most(), component);
-    }
-
-    private static Holds holds(Type type) {
-        if (type == Integer.class) {
-            return Holds.NUMBER;
-        }
-        if (type == Boolean.class) {
-            return Holds.YES_NO;
-        }
-        return type == String.class ? Holds.TEXT : Holds.SET;
-    }
-
-    private static Figure<?> figure(Field field, @org.jspecify.annotations.Nullable Object raw, List<String> errors) {
-        if (raw == null || "".equals(raw)) {
-            return Figure.notKnown();
-        }
-        if (NOT_APPLICABLE.equals(raw)) {
-            return Figure.notApplicable();
-        }
-        return switch (field.holds()) {
-            case NUMBER -> number(field, raw, errors);
-            case YES_NO -> raw instanceof Boolean yes ? Figure.of(yes) : wrong(field, raw, "yes or no", errors);
-            case TEXT ->
-                raw instanceof String text && text.length() <= LONGEST_TEXT
-                        ? Figure.of(text.strip())
-                        : wrong(field, raw, "a text of up to 120 letters", errors);
-            case SET -> set(field, raw, errors);
-        };
-    }
-
-    private static Figure<?> number(Field field, Object raw, List<String> errors) {
-        var rule = "a whole number from 0 to %,d %s"
-                .formatted(field.most(), field.unit())
-                .strip();
-        if (!(raw instanceof Number number) || number.doubleValue() != Math.rint(number.doubleValue())) {
-            return wrong(field, raw, rule, errors);
-        }
-        var value = number.longValue();
-        return value >= 0 && value <= field.most() ? Figure.of((int) value) : wrong(field, raw, rule, errors);
-    }
-
-    private static Figure<?> set(Field field, Object raw, List<String> errors) {
-        if (!(raw instanceof Iterable<?> items)) {
-            return wrong(field, raw, "a list of words", errors);
-        }
-        var words = new TreeSet<String>();
-        items.forEach(item -> words.add(item.toString()));
-        return words.size() <= 40 && words.stream().allMatch(w -> w.length() <= LONGEST_TEXT)
-                ? Figure.of(Set.copyOf(words))
-                : wrong(field, raw, "a list of up to 40 words", errors);
-    }
-
-    private static Figure<?> wrong(Field field, Object raw, String rule, List<String> errors) {
-        var value = raw.toString();
-        errors.add("%s is \"%s\"; it must be %s"
-                .formatted(field.label(), value.length() > 40 ? value.substring(0, 40) + "…" : value, rule));
-        return Figure.notKnown();
     }
 }

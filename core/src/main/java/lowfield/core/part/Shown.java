@@ -5,7 +5,10 @@ import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 
-/** How a figure of a specification is called and bounded. {@code most} is the largest believable number; text is bounded by length. */
+/**
+ * How a figure of a specification is called, bounded and compared. {@code most} is the largest believable number; text is
+ * bounded by length.
+ */
 @Retention(RetentionPolicy.RUNTIME)
 @Target(ElementType.RECORD_COMPONENT)
 public @interface Shown {
@@ -17,4 +20,9 @@ public @interface Shown {
 
     /** Whether it stands in the short line beside the name. */
     boolean brief() default true;
+
+    Better better() default Better.NEED;
+
+    /** Figures of one group stand together where parts are compared. */
+    String group() default "";
 }

@@ -3,18 +3,29 @@ package lowfield.core.power;
 import java.util.ArrayList;
 import java.util.List;
 import lowfield.core.guide.Build;
+import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
 import lowfield.core.guide.Slot;
+import lowfield.core.part.Case;
+import lowfield.core.part.Drive;
+import lowfield.core.part.Fan;
 import lowfield.core.part.Figure;
-import lowfield.core.part.Spec;
+import lowfield.core.part.GraphicsCard;
+import lowfield.core.part.Memory;
+import lowfield.core.part.Part;
+import lowfield.core.part.Processor;
 
 /**
  * What a build draws at most for longer than a moment, in watts: the processor's limit at board defaults, the card's board
  * power, and allowances for what publishes no figure. Not known when the processor's or the card's figure is missing.
  */
 public record SustainedPeak(Figure<Integer> watts, List<Share> shares, List<String> missing) {
-    /** One addend and where it comes from. */
-    public record Share(String what, int watts) {}
+    /** One addend and where it comes from: words, or the choice itself. */
+    public record Share(Object source, int watts) {
+        public String what() {
+            return source instanceof Choice choice ? choice.label() : source.toString();
+        }
+    }
 
     private static final int BOARD = 40;
     private static final int MODULE = 4;
@@ -28,11 +39,16 @@ public record SustainedPeak(Figure<Integer> watts, List<Share> shares, List<Stri
     public static SustainedPeak of(Build build) {
         var shares = new ArrayList<Share>();
         var missing = new ArrayList<String>();
-        for (var line : build.filled().toList()) {
-            add(line, shares, missing);
+        for (var line : build.lines()) {
+            if (!line.isEmpty()) {
+                add(line, shares, missing);
+            }
         }
         shares.add(new Share("board and what hangs on it (allowance)", BOARD));
-        var sum = shares.stream().mapToInt(Share::watts).sum();
+        var sum = 0;
+        for (var share : shares) {
+            sum += share.watts();
+        }
         return new SustainedPeak(
                 missing.isEmpty() ? Figure.of(sum) : Figure.notKnown(), List.copyOf(shares), List.copyOf(missing));
     }
@@ -55,36 +71,41 @@ public record SustainedPeak(Figure<Integer> watts, List<Share> shares, List<Stri
     private static void add(Line line, List<Share> shares, List<String> missing) {
         if (line.slot() == Slot.GRAPHICS_CARD || line.slot() == Slot.PROCESSOR) {
             main(line, shares, missing);
-        } else if (line.choice().spec(Spec.Memory.class).isPresent()) {
-            var modules = line.choice()
-                    .spec(Spec.Memory.class)
-                    .get()
-                    .modules()
-                    .value()
-                    .orElse(2);
-            shares.add(new Share("memory modules (allowance)", MODULE * modules * line.quantity()));
-        } else if (line.choice().spec(Spec.Drive.class).isPresent()) {
+            return;
+        }
+        var part = line.choice().part();
+        if (part.isEmpty()) {
+            return;
+        }
+        var spec = part.get().spec();
+        if (spec instanceof Memory memory) {
+            shares.add(new Share(
+                    "memory modules (allowance)", MODULE * memory.modules().or(2) * line.quantity()));
+        } else if (spec instanceof Drive) {
             shares.add(new Share("drive (allowance)", DRIVE * line.quantity()));
-        } else if (line.choice().spec(Spec.Fan.class).isPresent()) {
-            var fans = line.choice().spec(Spec.Fan.class).get().count().value().orElse(1);
-            shares.add(new Share("fans (allowance)", FAN * fans * line.quantity()));
-        } else if (line.choice().spec(Spec.Case.class).isPresent()) {
-            var fans = line.choice().spec(Spec.Case.class).get().fans().value().orElse(1);
-            shares.add(new Share("fans of the case (allowance)", FAN * fans));
+        } else if (spec instanceof Fan fan) {
+            shares.add(new Share("fans (allowance)", FAN * fan.count().or(1) * line.quantity()));
+        } else if (spec instanceof Case box) {
+            shares.add(
+                    new Share("fans of the case (allowance)", FAN * box.fans().or(1)));
         }
     }
 
     private static void main(Line line, List<Share> shares, List<String> missing) {
-        if (line.choice() instanceof lowfield.core.guide.Choice.None) {
+        if (line.choice() instanceof Choice.None) {
             return;
         }
-        var watts = line.slot() == Slot.GRAPHICS_CARD
-                ? line.choice().spec(Spec.GraphicsCard.class).map(Spec.GraphicsCard::boardPower)
-                : line.choice().spec(Spec.Processor.class).map(Spec.Processor::limit);
-        watts.flatMap(Figure::value)
-                .ifPresentOrElse(
-                        w -> shares.add(new Share(line.choice().label(), w * line.quantity())),
-                        () -> missing.add((line.slot() == Slot.GRAPHICS_CARD ? "board power of " : "power limit of ")
-                                + line.choice().label()));
+        var spec = line.choice().part().map(Part::spec);
+        Figure<Integer> watts = spec.isEmpty()
+                ? Figure.notKnown()
+                : spec.get() instanceof GraphicsCard card
+                        ? card.boardPower()
+                        : spec.get() instanceof Processor processor ? processor.limit() : Figure.notKnown();
+        if (watts.isKnown()) {
+            shares.add(new Share(line.choice(), watts.or(0) * line.quantity()));
+        } else {
+            missing.add((line.slot() == Slot.GRAPHICS_CARD ? "board power of " : "power limit of ")
+                    + line.choice().label());
+        }
     }
 }

@@ -49,25 +49,14 @@ class ChecksTest {
         sound().quantity(Slot.MEMORY, 2).says("memory-slots", FITS, "4 memory modules; the board has 4 slots");
         sound().quantity(Slot.MEMORY, 3).says("memory-slots", CLASH, "6 memory modules; the board has 4 slots");
         sound().without(Slot.MEMORY, "modules").says("memory-slots", NOT_KNOWN, "number of modules");
-        sound().without(Slot.MOTHERBOARD, "memorySlots").says("memory-slots", NOT_KNOWN, "number of memory slots");
+        sound().without(Slot.MOTHERBOARD, "memorySlots").says("memory-slots", NOT_KNOWN, "memory slots");
     }
 
     @Test
     void boardFormat() {
         sound().with(Slot.MOTHERBOARD, "format", "ATX")
                 .says("board-format", CLASH, "board is ATX; case takes only micro-ATX, mini-ITX");
-        sound().without(Slot.CASE, "formats").says("board-format", NOT_KNOWN, "list of board formats");
-    }
-
-    @Test
-    void cardLength() {
-        sound().says("card-length", FITS, "card 242 mm; case takes 310 mm with front fans in");
-        sound().with(Slot.GRAPHICS_CARD, "length", 310).says("card-length", FITS, "310");
-        sound().with(Slot.GRAPHICS_CARD, "length", 311).says("card-length", CLASH, "card 311 mm; case takes 310 mm");
-        sound().without(Slot.GRAPHICS_CARD, "length").says("card-length", NOT_KNOWN, "length of Test graphics card");
-        sound().without(Slot.CASE, "cardLength").says("card-length", NOT_KNOWN, "room for a card of Test case");
-        sound().without(Slot.CASE, "cardLengthBasis").says("card-length", FITS, "fans or not is not said");
-        sound().choosing(Slot.GRAPHICS_CARD, new Choice.None()).isSilentOn("card-length");
+        sound().without(Slot.CASE, "formats").says("board-format", NOT_KNOWN, "board formats");
     }
 
     @Test
@@ -113,6 +102,7 @@ class ChecksTest {
         sound().without(Slot.POWER_SUPPLY, "rating").says("supply-rating", NOT_KNOWN, "rating of Test power supply");
         sound().without(Slot.GRAPHICS_CARD, "boardPower")
                 .says("supply-rating", NOT_KNOWN, "board power of Test graphics card");
+        sound().without(Slot.PROCESSOR, "limit").says("supply-rating", NOT_KNOWN, "limit at board defaults of Test");
     }
 
     /** Whatever figures are missing: nothing that was not decided is said to fit, and nothing is lost from view. */
@@ -152,16 +142,15 @@ class ChecksTest {
     @Test
     void anEffectTellsWhatTakingAPartBringsAlong() {
         var kit = sound();
-        var long337 = TestBuild.part(
-                Slot.GRAPHICS_CARD, java.util.Map.of("boardPower", 450, "length", 337, "recommendedSupply", 500));
-        var effect = Effect.ofTaking(kit.build(), kit.line(Slot.GRAPHICS_CARD), long337);
+        var before = Checks.on(kit.build());
+        var long337 = TestBuild.like(Slot.GRAPHICS_CARD, "boardPower", 450, "length", 337, "bracket", true);
+        var effect = Effect.ofTaking(kit.build(), before, kit.line(Slot.GRAPHICS_CARD), long337);
         assertThat(effect.trouble())
                 .extracting(f -> f.check().id())
                 .containsExactlyInAnyOrder("card-length", "supply-rating");
         assertThat(effect.worst()).isEqualTo(CLASH);
-        var harmless = TestBuild.part(
-                Slot.GRAPHICS_CARD, java.util.Map.of("boardPower", 120, "length", 200, "recommendedSupply", 450));
-        assertThat(Effect.ofTaking(kit.build(), kit.line(Slot.GRAPHICS_CARD), harmless)
+        var harmless = TestBuild.like(Slot.GRAPHICS_CARD, "boardPower", 120, "length", 200);
+        assertThat(Effect.ofTaking(kit.build(), before, kit.line(Slot.GRAPHICS_CARD), harmless)
                         .worst())
                 .isEqualTo(FITS);
     }
@@ -169,10 +158,47 @@ class ChecksTest {
     @Test
     void troubleElsewhereThatWasThereBeforeIsNotTheCandidatesFault() {
         var kit = sound().with(Slot.COOLER, "height", 170);
-        var card = TestBuild.part(
-                Slot.GRAPHICS_CARD, java.util.Map.of("boardPower", 120, "length", 200, "recommendedSupply", 450));
-        assertThat(Effect.ofTaking(kit.build(), kit.line(Slot.GRAPHICS_CARD), card)
+        var card = TestBuild.like(Slot.GRAPHICS_CARD, "boardPower", 120, "length", 200);
+        assertThat(Effect.ofTaking(kit.build(), Checks.on(kit.build()), kit.line(Slot.GRAPHICS_CARD), card)
                         .trouble())
                 .isEmpty();
+    }
+
+    /** Only the checks that concern a slot are run for a change there; that must lose nothing. */
+    @Test
+    void aChangeInOneSlotMovesOnlyChecksThatConcernIt() {
+        for (var slot : Slot.values()) {
+            for (var change : new Choice[] {
+                new Choice.Empty(), new Choice.None(), new Choice.FreeHand("x", lowfield.core.money.Money.of(1, "EUR"))
+            }) {
+                var kit = sound().adding(Slot.WIFI, "bus", "PCIe x1").adding(Slot.SCREEN, "link", 20);
+                var before = Checks.on(kit.build());
+                var after = Checks.on(kit.choosing(slot, change).build());
+                for (var check : Checks.all()) {
+                    if (!check.slots().contains(slot)) {
+                        assertThat(of(after, check))
+                                .as(check.id() + " on " + slot)
+                                .isEqualTo(of(before, check));
+                    }
+                }
+            }
+        }
+    }
+
+    private static List<String> of(List<Finding> findings, Check check) {
+        return findings.stream()
+                .filter(f -> f.check() == check)
+                .map(Finding::fingerprint)
+                .toList();
+    }
+
+    @Test
+    void aMissingFigureIsNamedSoThatItCanBeFilledIn() {
+        var gaps = Checks.on(sound().without(Slot.CASE, "coolerHeight").build()).stream()
+                .flatMap(f -> f.gap().stream())
+                .toList();
+        assertThat(gaps).extracting(Gap::field).containsOnly("coolerHeight");
+        assertThat(Checks.on(sound().freeHand(Slot.CASE).build()))
+                .allMatch(f -> f.gap().isEmpty());
     }
 }

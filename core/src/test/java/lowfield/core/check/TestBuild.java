@@ -15,30 +15,249 @@ import lowfield.core.guide.Slot;
 import lowfield.core.money.Money;
 import lowfield.core.part.Part;
 import lowfield.core.part.Release;
+import lowfield.core.part.Schema;
 
 /** The test kit of the checks: a complete build that fits, changed by a word or two, and what one check must say of it. */
 public final class TestBuild {
     private static final Map<Slot, Map<String, Object>> SOUND = Map.of(
-            Slot.GRAPHICS_CARD, Map.of("boardPower", 165, "length", 242, "recommendedSupply", 500),
-            Slot.PROCESSOR, Map.of("socket", "Moor", "limit", 88, "coolerInBox", false),
+            Slot.GRAPHICS_CARD,
+            figures(
+                    "boardPower",
+                    165,
+                    "length",
+                    242,
+                    "height",
+                    120,
+                    "thickness",
+                    45,
+                    "weight",
+                    800,
+                    "eightPins",
+                    1,
+                    "sixteenPin",
+                    false,
+                    "recommendedSupply",
+                    500,
+                    "lanes",
+                    8,
+                    "generation",
+                    4,
+                    "link",
+                    32),
+            Slot.PROCESSOR,
+            figures(
+                    "family",
+                    "Fennel",
+                    "socket",
+                    "Moor",
+                    "socketUntil",
+                    2029,
+                    "limit",
+                    88,
+                    "unlocked",
+                    false,
+                    "graphics",
+                    true,
+                    "coolerInBox",
+                    false,
+                    "memorySpeed",
+                    5600,
+                    "memorySpeedFour",
+                    3600,
+                    "memoryMost",
+                    192,
+                    "cardLanes",
+                    16,
+                    "generation",
+                    5),
             Slot.MOTHERBOARD,
-                    Map.of("socket", "Moor", "format", "micro-ATX", "memoryGeneration", "DDR5", "memorySlots", 4),
-            Slot.MEMORY, Map.of("generation", "DDR5", "modules", 2, "moduleSize", 8),
-            Slot.COOLER, Map.of("sockets", List.of("Moor", "Fen"), "height", 154),
-            Slot.SYSTEM_DRIVE, Map.of("capacity", 1000),
-            Slot.POWER_SUPPLY, Map.of("rating", 550),
+            figures(
+                    "socket",
+                    "Moor",
+                    "format",
+                    "micro-ATX",
+                    "firmware",
+                    Map.of("Fennel", ""),
+                    "flashes",
+                    true,
+                    "overclocks",
+                    false,
+                    "powerDelivery",
+                    120,
+                    "processorPlugs",
+                    1,
+                    "memoryGeneration",
+                    "DDR5",
+                    "memoryKinds",
+                    List.of("unbuffered"),
+                    "memorySlots",
+                    4,
+                    "memoryMost",
+                    192,
+                    "moduleMost",
+                    48,
+                    "oddModules",
+                    "1.40",
+                    "memorySpeed",
+                    6400,
+                    "testedKits",
+                    List.of("FL-6000"),
+                    "driveSlots",
+                    List.of(slot("M2_1", 4, 0), slot("M2_2", 3, 2)),
+                    "cardSlots",
+                    List.of(Map.of("name", "first", "lanes", 16, "generation", 4)),
+                    "sataPorts",
+                    4,
+                    "frontUsbC",
+                    true,
+                    "fanHeaders",
+                    3,
+                    "lightingHeaders",
+                    List.of("3-pin 5 V"),
+                    "radio",
+                    false),
+            Slot.MEMORY,
+            figures(
+                    "generation",
+                    "DDR5",
+                    "kind",
+                    "unbuffered",
+                    "modules",
+                    2,
+                    "moduleSize",
+                    8,
+                    "speed",
+                    5600,
+                    "height",
+                    34),
+            Slot.COOLER,
+            figures(
+                    "sockets",
+                    List.of("Moor", "Fen"),
+                    "capacity",
+                    160,
+                    "height",
+                    154,
+                    "radiator",
+                    Schema.NOT_APPLICABLE,
+                    "memoryClearance",
+                    40,
+                    "paste",
+                    true),
+            Slot.SYSTEM_DRIVE,
+            figures(
+                    "type",
+                    "solid-state",
+                    "capacity",
+                    1000,
+                    "shape",
+                    "M.2 2280",
+                    "protocol",
+                    "NVMe",
+                    "generation",
+                    4,
+                    "doubleSided",
+                    false,
+                    "heatsink",
+                    false),
+            Slot.POWER_SUPPLY,
+            figures(
+                    "rating",
+                    550,
+                    "standard",
+                    "ATX 3.1",
+                    "quality",
+                    "good",
+                    "format",
+                    "ATX",
+                    "length",
+                    140,
+                    "processorPlugs",
+                    1,
+                    "eightPins",
+                    2,
+                    "sixteenPin",
+                    true,
+                    "sataPlugs",
+                    4),
             Slot.CASE,
-                    Map.of(
-                            "formats",
-                            List.of("micro-ATX", "mini-ITX"),
-                            "cardLength",
-                            310,
-                            "cardLengthBasis",
-                            "with front fans in",
-                            "coolerHeight",
-                            160,
-                            "fans",
-                            1));
+            figures(
+                    "formats",
+                    List.of("micro-ATX", "mini-ITX"),
+                    "cardLength",
+                    310,
+                    "cardLengthBasis",
+                    "with front fans in",
+                    "cardLengthWithRadiator",
+                    255,
+                    "cardThickness",
+                    60,
+                    "cardHeight",
+                    160,
+                    "coolerHeight",
+                    160,
+                    "supplyLength",
+                    160,
+                    "supplyFormats",
+                    List.of("ATX", "SFX"),
+                    "radiators",
+                    List.of(
+                            Map.of(
+                                    "place",
+                                    "top",
+                                    "sizes",
+                                    List.of("240"),
+                                    "thickness",
+                                    52,
+                                    "memoryHeight",
+                                    36,
+                                    "tube",
+                                    300),
+                            Map.of("place", "front", "sizes", List.of("240", "280"), "thickness", 60)),
+                    "bays35",
+                    1,
+                    "bays25",
+                    2,
+                    "fans",
+                    1,
+                    "fansIn",
+                    0,
+                    "fansOut",
+                    1,
+                    "fanPlaces",
+                    4,
+                    "fanSizes",
+                    List.of("120"),
+                    "frontUsbC",
+                    true),
+            Slot.OPERATING_SYSTEM,
+            figures("licence", "free"));
+
+    private static Map<String, Object> slot(String name, int generation, int takesLanes) {
+        return Map.of(
+                "name",
+                name,
+                "protocols",
+                List.of("NVMe"),
+                "generation",
+                generation,
+                "longest",
+                80,
+                "covered",
+                true,
+                "takesLanes",
+                takesLanes * 4,
+                "takesSata",
+                takesLanes);
+    }
+
+    private static Map<String, Object> figures(Object... namesAndValues) {
+        var map = new HashMap<String, Object>();
+        for (int i = 0; i < namesAndValues.length; i += 2) {
+            map.put((String) namesAndValues[i], namesAndValues[i + 1]);
+        }
+        return Map.copyOf(map);
+    }
 
     private final List<Line> lines = new ArrayList<>();
 
@@ -60,15 +279,40 @@ public final class TestBuild {
     }
 
     public static Part part(Slot slot, Map<String, Object> spec) {
+        return part(slot, spec, Release.ON_SALE, Optional.empty());
+    }
+
+    public static Part part(Slot slot, Map<String, Object> spec, Release release, Optional<String> avoid) {
         var kind = slot.kind();
+        var id = UUID.nameUUIDFromBytes((slot + new java.util.TreeMap<>(spec).toString()).getBytes());
         return new Part(
-                UUID.nameUUIDFromBytes((slot + spec.toString()).getBytes()),
+                id,
+                id,
                 kind,
+                "Test",
                 "Test " + kind.label(),
                 "",
-                Release.ON_SALE,
+                release,
                 Optional.empty(),
+                avoid,
                 kind.schema().read(spec));
+    }
+
+    /** The sound part of a slot with other figures. */
+    public static Part like(Slot slot, Object... namesAndValues) {
+        var spec = new HashMap<>(SOUND.getOrDefault(slot, Map.of()));
+        spec.putAll(figures(namesAndValues));
+        return part(slot, spec);
+    }
+
+    /** Another line with a part of these figures beside the sound ones. */
+    public TestBuild adding(Slot slot, Object... namesAndValues) {
+        return adding(slot, new Choice.Chosen(like(slot, namesAndValues)));
+    }
+
+    public TestBuild adding(Slot slot, Choice choice) {
+        lines.add(new Line(UUID.nameUUIDFromBytes((slot.name() + lines.size()).getBytes()), slot, choice, 1, true));
+        return this;
     }
 
     /** One figure of a slot's part is another. */
@@ -86,6 +330,11 @@ public final class TestBuild {
     /** One figure of a slot's part is not known. */
     public TestBuild without(Slot slot, String figure) {
         var spec = new HashMap<>(SOUND.get(slot));
+        lines.stream()
+                .filter(l -> l.slot() == slot)
+                .findFirst()
+                .flatMap(l -> l.choice().part())
+                .ifPresent(p -> spec.putAll(slot.kind().schema().write(p.spec())));
         spec.remove(figure);
         return choosing(slot, new Choice.Chosen(part(slot, spec)));
     }

@@ -13,7 +13,7 @@ import lowfield.core.money.Money;
 import lowfield.core.offer.Offer;
 import lowfield.core.offer.PartPrice;
 import lowfield.core.part.Part;
-import lowfield.core.part.Spec;
+import lowfield.core.part.PowerSupply;
 import lowfield.core.total.BandState;
 import lowfield.server.archive.Published;
 import lowfield.server.catalogue.Parts;
@@ -213,7 +213,7 @@ public class Viewing {
                 .sorted(Comparator.comparing(f -> WORST_FIRST.indexOf(f.verdict())))
                 .toList();
         var rating = build.build().filled(Slot.POWER_SUPPLY).stream()
-                .flatMap(l -> l.choice().spec(Spec.PowerSupply.class).stream())
+                .flatMap(l -> l.choice().spec(PowerSupply.class).stream())
                 .flatMap(s -> s.rating().value().stream())
                 .findFirst();
         return new Views.Tally(

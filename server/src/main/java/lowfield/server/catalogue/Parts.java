@@ -52,8 +52,10 @@ public class Parts {
             String name,
             String variant,
             @Nullable String gtin,
+            @Nullable String makerNumber,
             @Nullable Release release,
             @Nullable Money suggestedPrice,
+            @Nullable String avoid,
             Map<String, Object> spec) {}
 
     public Catalogue catalogue() {
@@ -71,15 +73,18 @@ public class Parts {
                 g.matches("[0-9]{8,14}"),
                 "A GTIN is 8 to 14 digits, not \"%s\".",
                 g.length() > 20 ? g.substring(0, 20) + "…" : g));
+        var product = productId(part.kind(), maker, family, name);
         var made = new Part(
                 UUID.randomUUID(),
+                product,
                 part.kind(),
+                maker,
                 maker + " " + name,
                 part.variant().strip(),
                 Optional.ofNullable(part.release()).orElse(Release.ON_SALE),
                 Optional.ofNullable(part.suggestedPrice()),
+                Optional.ofNullable(part.avoid()).map(String::strip).filter(w -> !w.isEmpty()),
                 spec);
-        var product = productId(part.kind(), maker, family, name);
         RuleBroken.unless(
                 !db.fetchExists(VARIANT, VARIANT.PRODUCT_ID.eq(product).and(VARIANT.NAME.eq(made.variant()))),
                 "%s is in the catalogue already; name another variant, or use that one.",
@@ -89,6 +94,8 @@ public class Parts {
                 .set(VARIANT.PRODUCT_ID, product)
                 .set(VARIANT.NAME, made.variant())
                 .set(VARIANT.GTIN, gtin.orElse(null))
+                .set(VARIANT.MAKER_NUMBER, blankToNull(part.makerNumber()))
+                .set(VARIANT.AVOID, made.avoid().orElse(null))
                 .set(VARIANT.RELEASE, made.release().name())
                 .set(
                         VARIANT.SUGGESTED_MINOR,
@@ -102,6 +109,10 @@ public class Parts {
                 .execute();
         notices.changed(Notices.Topic.CATALOGUE);
         return made;
+    }
+
+    private static @Nullable String blankToNull(@Nullable String text) {
+        return text == null || text.isBlank() ? null : text.strip();
     }
 
     private static String named(String name, String what, int most) {
@@ -135,6 +146,8 @@ public class Parts {
     private Catalogue load() {
         List<Part> parts = db.select(
                         VARIANT.ID,
+                        VARIANT.PRODUCT_ID,
+                        VARIANT.AVOID,
                         VARIANT.NAME,
                         VARIANT.RELEASE,
                         VARIANT.SUGGESTED_MINOR,
@@ -161,11 +174,14 @@ public class Parts {
                 .map(minor -> Money.of(minor, r.get(VARIANT.SUGGESTED_CURRENCY)));
         return new Part(
                 r.get(VARIANT.ID),
+                r.get(VARIANT.PRODUCT_ID),
                 kind,
+                r.get(MAKER.NAME),
                 r.get(MAKER.NAME) + " " + r.get(PRODUCT.NAME),
                 r.get(VARIANT.NAME),
                 Release.valueOf(r.get(VARIANT.RELEASE)),
                 suggested,
+                Optional.ofNullable(r.get(VARIANT.AVOID)),
                 kind.schema().read(Json.read(r.get(VARIANT.SPEC).data(), MAP)));
     }
 }

@@ -150,8 +150,10 @@ class Demo implements ApplicationRunner {
                     file.name(),
                     file.variant(),
                     file.gtin(),
+                    null,
                     release,
                     suggested,
+                    file.avoid(),
                     file.spec()));
             made.put(file.key(), part.id());
             file.shops()

@@ -71,6 +71,7 @@ record DemoData(
             String gtin,
             @Nullable Integer suggested,
             @Nullable String release,
+            @Nullable String avoid,
             List<String> shops,
             Map<String, Object> spec) {}
 

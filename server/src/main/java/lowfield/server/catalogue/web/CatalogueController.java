@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import lowfield.core.money.Money;
+import lowfield.core.part.Field;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.core.part.Release;
-import lowfield.core.part.Schema;
 import lowfield.server.catalogue.Parts;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -24,7 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class CatalogueController {
-    record FieldView(String name, String label, String unit, Schema.Holds holds) {}
+    record FieldView(String name, String label, String unit, Field.Holds holds) {}
 
     record KindView(Kind kind, String label, String plural, List<FieldView> fields) {}
 
@@ -90,8 +90,10 @@ class CatalogueController {
                 part.name(),
                 part.variant(),
                 part.gtin(),
+                null,
                 Release.ON_SALE,
                 suggested,
+                null,
                 part.spec())));
     }
 
@@ -100,7 +102,7 @@ class CatalogueController {
         var spec = schema.write(part.spec());
         var missing = schema.fields().stream()
                 .filter(f -> !spec.containsKey(f.name()))
-                .map(Schema.Field::label)
+                .map(Field::label)
                 .toList();
         return new PartView(
                 part.id(),

@@ -1,0 +1,50 @@
+package lowfield.core.check;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.core.guide.Build;
+import lowfield.core.guide.Line;
+import lowfield.core.guide.Slot;
+import lowfield.core.power.SustainedPeak;
+
+/** A build as the checks look at it: what several of them need is worked out once. For one run, by one thread. */
+final class Scene {
+    private final Build build;
+    private final Map<UUID, Optional<DriveLayout>> layouts = new HashMap<>(2);
+    private Optional<SustainedPeak> peak = Optional.empty();
+    private Optional<Boolean> radiatorInFront = Optional.empty();
+
+    Scene(Build build) {
+        this.build = build;
+    }
+
+    Build build() {
+        return build;
+    }
+
+    java.util.List<Line> filled(Slot slot) {
+        return build.filled(slot);
+    }
+
+    /** Where the M.2 drives go on a board; absent when the board's slots are not known. */
+    Optional<DriveLayout> layout(Line board) {
+        return layouts.computeIfAbsent(board.id(), id -> DriveLayout.of(build, board));
+    }
+
+    SustainedPeak peak() {
+        if (peak.isEmpty()) {
+            peak = Optional.of(SustainedPeak.of(build));
+        }
+        return peak.get();
+    }
+
+    /** Whether the cooler's radiator has no place but the front. */
+    boolean radiatorInFront() {
+        if (radiatorInFront.isEmpty()) {
+            radiatorInFront = Optional.of(RadiatorFit.inFront(build));
+        }
+        return radiatorInFront.get();
+    }
+}

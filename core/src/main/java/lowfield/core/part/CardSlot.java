@@ -1,0 +1,7 @@
+package lowfield.core.part;
+
+/** One expansion slot of a board; lanes are those that are really wired. */
+public record CardSlot(
+        @Shown("name") Figure<String> name,
+        @Shown(value = "lanes", most = 16) Figure<Integer> lanes,
+        @Shown(value = "PCIe generation", most = 9) Figure<Integer> generation) {}

@@ -1,0 +1,57 @@
+package lowfield.core.part;
+
+import java.util.Set;
+
+/** A processor cooler, of air or liquid. */
+public record Cooler(
+        @Shown(value = "type", group = "size") Figure<String> type,
+        @Shown(value = "sockets", group = "connections") Figure<Set<String>> sockets,
+
+        @Shown(value = "cools", unit = "W", most = 2000, brief = false, better = Better.MORE, group = "speed")
+        Figure<Integer> capacity,
+
+        @Shown(value = "height", unit = "mm", most = 500, better = Better.LESS, group = "size")
+        Figure<Integer> height,
+
+        @Shown(value = "radiator", unit = "mm", most = 1000, group = "size")
+        Figure<Integer> radiator,
+
+        @Shown(
+                value = "thickness of the radiator with its fans",
+                unit = "mm",
+                most = 300,
+                brief = false,
+                better = Better.LESS,
+                group = "size")
+        Figure<Integer> radiatorThickness,
+
+        @Shown(value = "tube length", unit = "mm", most = 2000, brief = false, better = Better.MORE, group = "size")
+        Figure<Integer> tube,
+
+        @Shown(
+                value = "room over the memory",
+                unit = "mm",
+                most = 200,
+                brief = false,
+                better = Better.MORE,
+                group = "size")
+        Figure<Integer> memoryClearance,
+
+        @Shown(value = "front fan can be raised", brief = false, group = "size")
+        Figure<Boolean> fanRises,
+
+        @Shown(value = "paste in the box", brief = false, better = Better.MORE, group = "care")
+        Figure<Boolean> paste,
+
+        @Shown(value = "noise", unit = "dB", most = 120, brief = false, better = Better.LESS, group = "care")
+        Figure<Integer> noise,
+
+        @Shown(value = "colour", brief = false, group = "looks")
+        Figure<String> colour,
+
+        @Shown(value = "lighting plug", brief = false, group = "looks")
+        Figure<String> lightingPlug,
+
+        @Shown(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")
+        Figure<Integer> warranty)
+        implements Spec {}

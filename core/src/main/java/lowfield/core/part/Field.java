@@ -1,0 +1,102 @@
+package lowfield.core.part;
+
+import java.lang.reflect.ParameterizedType;
+import java.lang.reflect.RecordComponent;
+import java.lang.reflect.Type;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** One figure of a kind: its name in storage, how it is called, its unit, what it holds and the largest believable number. */
+public record Field(
+        String name,
+        String label,
+        String unit,
+        Holds holds,
+        int most,
+        boolean brief,
+        Better better,
+        String group,
+        Optional<Schema> rows,
+        RecordComponent component) {
+
+    /** What a figure holds. */
+    public enum Holds {
+        NUMBER,
+        TEXT,
+        YES_NO,
+        SET,
+        /** Words with a word each: firmware by processor family. */
+        PAIRS,
+        /** Rows with figures of their own: the drive slots of a board. */
+        ROWS
+    }
+
+    static Field of(RecordComponent component) {
+        var shown = component.getAnnotation(Shown.class);
+        var held = ((ParameterizedType) component.getGenericType()).getActualTypeArguments()[0];
+        return new Field(
+                component.getName(),
+                shown.value(),
+                shown.unit(),
+                holds(held),
+                shown.most(),
+                shown.brief(),
+                shown.better(),
+                shown.group(),
+                rows(held),
+                component);
+    }
+
+    /** "8 GB", "yes", "HDMI, DisplayPort": a value of this figure as a person reads it. */
+    public String worded(Object value) {
+        if (value instanceof Boolean yes) {
+            return yes ? "yes" : "no";
+        }
+        if (value instanceof Map<?, ?> pairs) {
+            return String.join(
+                    ", ",
+                    pairs.entrySet().stream()
+                            .map(e -> (e.getKey() + " " + e.getValue()).strip())
+                            .sorted()
+                            .toList());
+        }
+        if (value instanceof Iterable<?> items) {
+            return rows.map(schema -> rowsWorded(schema, items)).orElseGet(() -> wordsOf(items));
+        }
+        return unit.isEmpty() ? value.toString() : value + " " + unit;
+    }
+
+    private static String rowsWorded(Schema schema, Iterable<?> items) {
+        var words = new java.util.ArrayList<String>();
+        items.forEach(row -> words.add(schema.summary((Record) row)));
+        return String.join("; ", words);
+    }
+
+    private static String wordsOf(Iterable<?> items) {
+        var words = new java.util.TreeSet<String>();
+        items.forEach(item -> words.add(item.toString()));
+        return String.join(", ", words);
+    }
+
+    private static Holds holds(Type type) {
+        if (type == Integer.class) {
+            return Holds.NUMBER;
+        }
+        if (type == Boolean.class) {
+            return Holds.YES_NO;
+        }
+        if (type == String.class) {
+            return Holds.TEXT;
+        }
+        var raw = ((ParameterizedType) type).getRawType();
+        return raw == Map.class ? Holds.PAIRS : raw == List.class ? Holds.ROWS : Holds.SET;
+    }
+
+    private static Optional<Schema> rows(Type type) {
+        return holds(type) == Holds.ROWS
+                ? Optional.of(Schema.of(
+                        ((Class<?>) ((ParameterizedType) type).getActualTypeArguments()[0]).asSubclass(Record.class)))
+                : Optional.empty();
+    }
+}

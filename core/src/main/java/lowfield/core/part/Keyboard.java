@@ -1,0 +1,11 @@
+package lowfield.core.part;
+
+/** A keyboard. */
+public record Keyboard(
+        @Shown(value = "layout", group = "size") Figure<String> layout,
+        @Shown(value = "switches", group = "speed") Figure<String> switches,
+        @Shown(value = "wireless", group = "connections") Figure<Boolean> wireless,
+
+        @Shown(value = "colour", brief = false, group = "looks")
+        Figure<String> colour)
+        implements Spec {}

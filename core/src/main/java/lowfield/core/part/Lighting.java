@@ -1,0 +1,13 @@
+package lowfield.core.part;
+
+/** Lighting for the inside of a case. */
+public record Lighting(
+        @Shown(value = "lighting plug", group = "connections")
+        Figure<String> lightingPlug,
+
+        @Shown(value = "length", unit = "cm", most = 1000, group = "size")
+        Figure<Integer> length,
+
+        @Shown(value = "controller in the box", group = "connections")
+        Figure<Boolean> controller)
+        implements Spec {}

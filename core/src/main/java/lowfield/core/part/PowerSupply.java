@@ -1,0 +1,71 @@
+package lowfield.core.part;
+
+/** A power supply. */
+public record PowerSupply(
+        @Shown(value = "rating", unit = "W", most = 10000, better = Better.MORE, group = "power")
+        Figure<Integer> rating,
+
+        @Shown(value = "class", group = "power") Figure<String> efficiency,
+
+        @Shown(
+                value = "efficiency at a fifth of the load",
+                unit = "%",
+                most = 100,
+                brief = false,
+                better = Better.MORE,
+                group = "power")
+        Figure<Integer> efficiency20,
+
+        @Shown(
+                value = "efficiency at half the load",
+                unit = "%",
+                most = 100,
+                brief = false,
+                better = Better.MORE,
+                group = "power")
+        Figure<Integer> efficiency50,
+
+        @Shown(
+                value = "efficiency at full load",
+                unit = "%",
+                most = 100,
+                brief = false,
+                better = Better.MORE,
+                group = "power")
+        Figure<Integer> efficiency100,
+
+        @Shown(value = "standard", group = "power") Figure<String> standard,
+
+        @Shown(value = "trip level", unit = "W", most = 20000, brief = false, better = Better.MORE, group = "power")
+        Figure<Integer> tripLevel,
+
+        @Shown(value = "quality", brief = false, group = "power")
+        Figure<String> quality,
+
+        @Shown(value = "format", brief = false, group = "size")
+        Figure<String> format,
+
+        @Shown(value = "length", unit = "mm", most = 1000, brief = false, better = Better.LESS, group = "size")
+        Figure<Integer> length,
+
+        @Shown(value = "processor plugs (EPS)", most = 8, brief = false, better = Better.MORE, group = "connections")
+        Figure<Integer> processorPlugs,
+
+        @Shown(value = "8-pin plugs for cards", most = 16, brief = false, better = Better.MORE, group = "connections")
+        Figure<Integer> eightPins,
+
+        @Shown(value = "12V-2x6 plug of its own", brief = false, better = Better.MORE, group = "connections")
+        Figure<Boolean> sixteenPin,
+
+        @Shown(value = "SATA plugs", most = 40, brief = false, better = Better.MORE, group = "connections")
+        Figure<Integer> sataPlugs,
+
+        @Shown(value = "cables", brief = false, group = "connections")
+        Figure<String> cables,
+
+        @Shown(value = "noise", unit = "dB", most = 120, brief = false, better = Better.LESS, group = "care")
+        Figure<Integer> noise,
+
+        @Shown(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")
+        Figure<Integer> warranty)
+        implements Spec {}

@@ -1,0 +1,76 @@
+package lowfield.core.part;
+
+import java.util.Set;
+
+/** A processor, boxed or not. */
+public record Processor(
+        @Shown(value = "family", brief = false, group = "speed")
+        Figure<String> family,
+
+        @Shown(value = "socket", group = "connections") Figure<String> socket,
+
+        @Shown(
+                value = "last year of new processors for the socket",
+                most = 2200,
+                brief = false,
+                better = Better.MORE,
+                group = "connections")
+        Figure<Integer> socketUntil,
+
+        @Shown(value = "cores", most = 512, better = Better.MORE, group = "speed")
+        Figure<Integer> cores,
+
+        @Shown(value = "threads", most = 1024, brief = false, better = Better.MORE, group = "speed")
+        Figure<Integer> threads,
+
+        @Shown(value = "boost", unit = "MHz", most = 20000, brief = false, better = Better.MORE, group = "speed")
+        Figure<Integer> boost,
+
+        @Shown(value = "cache", unit = "MB", most = 4096, brief = false, better = Better.MORE, group = "speed")
+        Figure<Integer> cache,
+
+        @Shown(value = "limit at board defaults", unit = "W", most = 2000, better = Better.LESS, group = "power")
+        Figure<Integer> limit,
+
+        @Shown(value = "nominal limit", unit = "W", most = 2000, brief = false, better = Better.LESS, group = "power")
+        Figure<Integer> nominal,
+
+        @Shown(value = "unlocked", brief = false, group = "speed")
+        Figure<Boolean> unlocked,
+
+        @Shown(value = "graphics", group = "speed") Figure<Boolean> graphics,
+        @Shown(value = "cooler in the box", group = "care") Figure<Boolean> coolerInBox,
+
+        @Shown(
+                value = "official memory speed",
+                unit = "MT/s",
+                most = 50000,
+                brief = false,
+                better = Better.MORE,
+                group = "speed")
+        Figure<Integer> memorySpeed,
+
+        @Shown(
+                value = "official memory speed with four modules",
+                unit = "MT/s",
+                most = 50000,
+                brief = false,
+                better = Better.MORE,
+                group = "speed")
+        Figure<Integer> memorySpeedFour,
+
+        @Shown(value = "most memory", unit = "GB", most = 100000, brief = false, better = Better.MORE, group = "speed")
+        Figure<Integer> memoryMost,
+
+        @Shown(value = "lanes for the card", most = 16, brief = false, better = Better.MORE, group = "connections")
+        Figure<Integer> cardLanes,
+
+        @Shown(value = "PCIe generation", most = 9, brief = false, better = Better.MORE, group = "connections")
+        Figure<Integer> generation,
+
+        @Shown(value = "drive slots it leaves dead", brief = false, group = "connections")
+        Figure<Set<String>> leavesDead,
+
+        @Shown(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")
+        Figure<Integer> warranty)
+        implements Spec {}

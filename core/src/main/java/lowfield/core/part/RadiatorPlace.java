@@ -1,0 +1,17 @@
+package lowfield.core.part;
+
+import java.util.Set;
+
+/** A place of a case for a radiator. */
+public record RadiatorPlace(
+        @Shown("place") Figure<String> place,
+        @Shown("sizes") Figure<Set<String>> sizes,
+
+        @Shown(value = "room for radiator and fans", unit = "mm", most = 300)
+        Figure<Integer> thickness,
+
+        @Shown(value = "highest memory under it", unit = "mm", most = 200)
+        Figure<Integer> memoryHeight,
+
+        @Shown(value = "tube it takes", unit = "mm", most = 2000)
+        Figure<Integer> tube) {}

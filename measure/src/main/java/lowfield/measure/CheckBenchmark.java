@@ -1,0 +1,59 @@
+package lowfield.measure;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.TimeUnit;
+import lowfield.core.check.Checks;
+import lowfield.core.check.Finding;
+import lowfield.core.check.TestBuild;
+import lowfield.core.guide.Build;
+import lowfield.core.guide.Slot;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+import org.openjdk.jmh.runner.options.TimeValue;
+
+/** Every check on a full build: all needed slots, two drives, fans, a screen, Wi-Fi and paste. */
+@State(Scope.Thread)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.NANOSECONDS)
+public class CheckBenchmark {
+    private final Build build = TestBuild.sound()
+            .adding(Slot.SECOND_DRIVE, "type", "hard disk", "shape", "3.5 inch", "protocol", "SATA")
+            .adding(Slot.CASE_FANS, "size", 120, "count", 2)
+            .adding(Slot.SCREEN, "link", 20, "adaptive", List.of("open"))
+            .adding(Slot.WIFI, "bus", "PCIe x1")
+            .adding(Slot.PASTE, "weight", 2)
+            .build();
+
+    @Benchmark
+    public List<Finding> wholeBuild() {
+        return Checks.on(build);
+    }
+
+    static void run() throws RunnerException {
+        var results = new Runner(new OptionsBuilder()
+                        .include(CheckBenchmark.class.getName())
+                        .forks(2)
+                        .warmupIterations(4)
+                        .warmupTime(TimeValue.seconds(1))
+                        .measurementIterations(5)
+                        .measurementTime(TimeValue.seconds(1))
+                        .build())
+                .run();
+        for (RunResult result : results) {
+            System.out.printf(
+                    Locale.ROOT,
+                    "us_per_build=%.2f checks=%d%n",
+                    result.getPrimaryResult().getScore() / 1000,
+                    Checks.all().size());
+        }
+    }
+}
