@@ -2,8 +2,18 @@ package lowfield.core.part;
 
 /** Where a part stands in its life. */
 public enum Release {
-    ANNOUNCED,
-    ON_SALE,
-    ENDING,
-    GONE
+    ANNOUNCED("announced"),
+    ON_SALE("on sale"),
+    ENDING("ending"),
+    GONE("gone");
+
+    private final String word;
+
+    Release(String word) {
+        this.word = word;
+    }
+
+    public String word() {
+        return word;
+    }
 }

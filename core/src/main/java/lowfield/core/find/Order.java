@@ -1,0 +1,23 @@
+package lowfield.core.find;
+
+/** In which order candidates of one group stand. */
+public enum Order {
+    /** Cheapest first. */
+    PRICE("price"),
+    /** What the kind is bought by: price of a gigabyte, a core, a watt. */
+    PRICE_OF_A_UNIT("price of a unit"),
+    /** What the build's total would move by, with what the part forces. */
+    TRUE_DIFFERENCE("true difference"),
+    /** Last added to the catalogue first. */
+    NEWNESS("newness");
+
+    private final String label;
+
+    Order(String label) {
+        this.label = label;
+    }
+
+    public String label() {
+        return label;
+    }
+}

@@ -1,0 +1,113 @@
+package lowfield.core.find;
+
+import java.text.Normalizer;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/**
+ * Forgiving text over the parts of a shelf. Every word asked for must be found in a part, in any order: as the beginning of
+ * one of its words, else inside one, else with a letter or two wrong, missing or swapped (optimal string alignment,
+ * Damerau 1964), else with its letters in order and some left out. "16gb" and "16 GB" are the same.
+ */
+final class TextIndex {
+    private final int size;
+    private final Map<String, BitSet> rowsOfWord = new HashMap<>();
+
+    TextIndex(List<String> texts) {
+        size = texts.size();
+        for (int row = 0; row < size; row++) {
+            for (var word : words(texts.get(row))) {
+                rowsOfWord.computeIfAbsent(word, w -> new BitSet(size)).set(row);
+            }
+        }
+    }
+
+    /** The rows in which every word of the text is found; an empty text is found everywhere. */
+    BitSet find(String text) {
+        var found = new BitSet(size);
+        found.set(0, size);
+        for (var word : words(text)) {
+            found.and(rows(word));
+        }
+        return found;
+    }
+
+    private BitSet rows(String word) {
+        var rows = new BitSet(size);
+        for (Likeness likeness : LIKENESSES) {
+            rowsOfWord.forEach((known, of) -> {
+                if (likeness.holds(word, known)) {
+                    rows.or(of);
+                }
+            });
+            if (!rows.isEmpty()) {
+                return rows;
+            }
+        }
+        return rows;
+    }
+
+    private interface Likeness {
+        boolean holds(String asked, String known);
+    }
+
+    private static final List<Likeness> LIKENESSES = List.of(
+            (asked, known) -> known.startsWith(asked),
+            (asked, known) -> asked.length() >= 3 && known.contains(asked),
+            (asked, known) -> asked.length() >= 4 && isNear(asked, known),
+            (asked, known) -> asked.length() >= 3 && known.charAt(0) == asked.charAt(0) && isThinned(asked, known));
+
+    /** Folded, with letters and figures apart: "16GB" is "16" and "gb". */
+    static List<String> words(String text) {
+        var bare = Normalizer.normalize(text, Normalizer.Form.NFD).replaceAll("\\p{M}", "");
+        var apart = bare.toLowerCase(Locale.ROOT).replaceAll("(?<=[0-9])(?=[a-z])|(?<=[a-z])(?=[0-9])|[^a-z0-9]+", " ");
+        return new ArrayList<>(
+                Arrays.stream(apart.split(" ")).filter(w -> !w.isEmpty()).toList());
+    }
+
+    /** Whether the asked word is within one error of the known one or of its beginning; two from eight letters on. */
+    static boolean isNear(String asked, String known) {
+        var allowed = asked.length() >= 8 ? 2 : 1;
+        for (int length = asked.length() - allowed; length <= asked.length() + allowed; length++) {
+            if (length > 0 && length <= known.length() && distance(asked, known.substring(0, length)) <= allowed) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean isThinned(String asked, String known) {
+        var at = 0;
+        for (int i = 0; i < known.length() && at < asked.length(); i++) {
+            if (known.charAt(i) == asked.charAt(at)) {
+                at++;
+            }
+        }
+        return at == asked.length() && asked.length() * 2 >= known.length();
+    }
+
+    private static int distance(String a, String b) {
+        var d = new int[a.length() + 1][b.length() + 1];
+        for (int i = 0; i <= a.length(); i++) {
+            d[i][0] = i;
+        }
+        for (int j = 0; j <= b.length(); j++) {
+            d[0][j] = j;
+        }
+        for (int i = 1; i <= a.length(); i++) {
+            for (int j = 1; j <= b.length(); j++) {
+                var same = a.charAt(i - 1) == b.charAt(j - 1) ? 0 : 1;
+                d[i][j] = Math.min(Math.min(d[i - 1][j], d[i][j - 1]) + 1, d[i - 1][j - 1] + same);
+                if (i > 1 && j > 1 && a.charAt(i - 1) == b.charAt(j - 2) && a.charAt(i - 2) == b.charAt(j - 1)) {
+                    d[i][j] = Math.min(d[i][j], d[i - 2][j - 2] + 1);
+                }
+            }
+        }
+        return d[a.length()][b.length()];
+    }
+}
