@@ -1,11 +1,12 @@
 <script lang="ts">
-  import { useQueryClient } from '@tanstack/svelte-query';
-  import { onMount } from 'svelte';
+  import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+  import { onMount, untrack } from 'svelte';
+  import { searchParams } from 'sv-router';
   import { Format } from '$lib/format';
   import { keys } from '$lib/keys.svelte';
   import { BenchState } from '$features/bench/bench.svelte';
   import BothVersions from '$features/bench/BothVersions.svelte';
-  import Finder from '$features/bench/Finder.svelte';
+  import Finder from '$features/finder/Finder.svelte';
   import LineDesk from '$features/bench/LineDesk.svelte';
   import OtherChoice from '$features/bench/OtherChoice.svelte';
   import Spine from '$features/bench/Spine.svelte';
@@ -13,7 +14,7 @@
   import { standing, tone } from '$features/desk/standing';
   import Gauge from '$ui/Gauge.svelte';
   import Told from '$ui/Told.svelte';
-  import type { Schemas } from '$lib/api/client';
+  import { api, taken, type Schemas } from '$lib/api/client';
   import { navigate, route } from './router';
 
   const params = $derived(route.params as Record<string, string>);
@@ -37,9 +38,20 @@
     return () => document.removeEventListener('visibilitychange', again);
   });
 
+  // An address with a query sentence opens the finder.
+  $effect(() => {
+    if (bench.bench && searchParams.has('find') && untrack(() => !finder)) finder = true;
+  });
+
+  const kinds = createQuery(() => ({
+    queryKey: ['kinds'],
+    queryFn: () => taken(api.GET('/api/kinds', {})),
+    staleTime: Infinity,
+  }));
   const view = $derived(bench.bench);
   const format = $derived(new Format(view?.guide.currency ?? 'EUR', view?.guide.locale ?? 'en', view?.guide.zone));
   const line = $derived(view?.lines.find((l) => l.id === params.line) ?? view?.lines[0]);
+  const plural = $derived(kinds.data?.find((k) => k.kind === line?.kind)?.plural ?? line?.slotLabel ?? '');
   const lastMonth = $derived(view ? format.monthBefore(view.edition.period) : '');
   const path = (build: string, id = 'first') =>
     `/guides/${params.guide}/editions/${params.edition}/builds/${build}/lines/${id}`;
@@ -71,6 +83,18 @@
   function take(part: string): void {
     if (purpose) option(purpose, part);
     else void bench.edit(line!.id, { choice: { type: 'PART', part } });
+  }
+
+  /** What stood there before is one keystroke away: the swap is undone like any edit. */
+  function gather(part: string): void {
+    const choice = line!.choice;
+    const parts = choice.type === 'SET' ? (choice.parts ?? []) : choice.part ? [choice.part] : [];
+    if (parts.includes(part)) return;
+    void (parts.length
+      ? bench.edit(line!.id, {
+          choice: { type: 'SET', parts: [...parts, part], toleranceMinor: choice.toleranceMinor ?? 0 },
+        })
+      : bench.edit(line!.id, { choice: { type: 'PART', part } }));
   }
 
   function option(as: 'ALTERNATIVE' | 'UPGRADE', part: string): void {
@@ -181,10 +205,13 @@
       bind:open={finder}
       edition={params.edition!}
       {line}
+      {plural}
       card={view.card}
+      currency={view.guide.currency}
       {format}
       ontake={take}
       onoption={option}
+      onset={gather}
     />
     <OtherChoice
       bind:open={other}

@@ -2,6 +2,7 @@
   import type { Schemas } from '$lib/api/client';
   import type { Format } from '$lib/format';
   import type { BenchState } from './bench.svelte';
+  import Members from './Members.svelte';
   import Options from './Options.svelte';
   import ReasonEditor from './ReasonEditor.svelte';
 
@@ -24,7 +25,7 @@
 
   const open = $derived(bench.isOpen);
   const states = $derived(line.options.map((o) => o.state));
-  const isPart = $derived(line.choice.type === 'PART');
+  const isPart = $derived(line.choice.type === 'PART' || line.choice.type === 'SET');
   const of = (purpose: 'ALTERNATIVE' | 'UPGRADE') => line.options.filter((o) => o.state.purpose === purpose);
 
   const shipping = $derived(
@@ -114,6 +115,16 @@
   </div>
 </div>
 
+{#if line.members.length}<Members
+    {line}
+    {format}
+    onchange={open
+      ? (parts, toleranceMinor) =>
+          void bench.edit(line.id, {
+            choice: parts.length > 1 ? { type: 'SET', parts, toleranceMinor } : { type: 'PART', part: parts[0] },
+          })
+      : undefined}
+  />{/if}
 <div class="mt-3 mb-1.5 flex items-center justify-between">
   <h2>Why this one</h2>
   <span class="small text-soft">

@@ -51,6 +51,9 @@
           />{:else}<span>{option.state.note}</span>{/if}
         <span class="shrink-0" title="what the counted total moves by">{format.signed(option.differenceMinor)}</span>
       </div>
+      {#each option.forced as forced (forced.part)}<p class="small text-straw">
+          also needs {forced.name}, {format.money(forced.price.minor)}: {forced.why}
+        </p>{/each}
       {#each option.trouble as trouble (trouble.check + trouble.evidence)}<p class="small flex gap-1.5">
           <Mark verdict={trouble.verdict} />{trouble.evidence}
         </p>{/each}

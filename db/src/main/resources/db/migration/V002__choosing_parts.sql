@@ -1,6 +1,7 @@
 -- Parts the author advises against, with the reason; and a version, so that two people do not correct one figure unseen.
 alter table variant add column avoid text check (length(avoid) between 3 and 500);
 alter table variant add column version int not null default 1;
+alter table variant add column added_at timestamptz not null default now();
 
 -- Every correction of the catalogue, with what stood before and after.
 create table part_change (

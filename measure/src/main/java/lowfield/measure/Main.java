@@ -133,7 +133,8 @@ public final class Main {
                         .matcher(bench);
                 while (matcher.find()) {
                     var line = matcher.group(1);
-                    var candidates = client.get("/api/editions/" + edition + "/lines/" + line + "/candidates?q=");
+                    var candidates =
+                            client.get("/api/editions/" + edition + "/lines/" + line + "/candidates?sentence=");
                     var parts = found("\"part\":\"([^\"]+)\",\"name\"", candidates);
                     if (parts.size() > 1) {
                         targets.add(new Target(edition, build, line, parts.get(0), parts.get(1)));

@@ -220,32 +220,6 @@ class BenchTest {
     }
 
     @Test
-    void theFinderGroupsCandidatesByWhatTheyWouldDoHere() {
-        world.filled().round();
-        var found = world.ines
-                .get("/api/editions/" + world.edition + "/lines/"
-                        + world.line("GRAPHICS_CARD").path("id").asString() + "/candidates?q=vane")
-                .json();
-        assertThat(found.path("candidates").get(0).path("chosen").asBoolean()).isTrue();
-        var all = world.ines
-                .get("/api/editions/" + world.edition + "/lines/"
-                        + world.line("GRAPHICS_CARD").path("id").asString() + "/candidates?q=")
-                .json();
-        assertThat(all.path("candidates")
-                        .valueStream()
-                        .filter(c -> c.path("name").asString().contains("basalt"))
-                        .map(c -> c.path("group").asString()))
-                .containsOnly("CLASHES");
-        assertThat(world.ines
-                        .get("/api/editions/" + world.edition + "/lines/"
-                                + world.line("GRAPHICS_CARD").path("id").asString() + "/candidates?q=zzz")
-                        .json()
-                        .path("all")
-                        .asInt())
-                .isZero();
-    }
-
-    @Test
     void aDatabaseThatIsAwayLosesNothing() {
         var line = world.line("CASE");
         world.stage.cluster("pause");

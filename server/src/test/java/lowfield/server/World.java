@@ -12,6 +12,8 @@ import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import lowfield.core.check.TestBuild;
+import lowfield.core.guide.Slot;
 import lowfield.server.accounts.Accounts;
 import lowfield.server.accounts.Person;
 import org.awaitility.Awaitility;
@@ -21,18 +23,13 @@ import tools.jackson.databind.JsonNode;
 final class World {
     private static final AtomicInteger NEXT = new AtomicInteger();
     private static final String PASSWORD = "ten letters at least";
-    private static final Map<String, Map<String, Object>> SPECS = Map.of(
-            "merrowby-vane-five-8-gb-black", Map.of("boardPower", 165, "length", 242, "recommendedSupply", 500),
-            "hartle-basalt-16-gb", Map.of("boardPower", 320, "length", 331, "recommendedSupply", 850),
-            "aldane-fennel-six", Map.of("socket", "Moor", "limit", 88, "coolerInBox", false),
-            "ostrand-quay-micro",
-                    Map.of("socket", "Moor", "format", "micro-ATX", "memoryGeneration", "DDR5", "memorySlots", 4),
-            "pellan-slate-2-x-8-gb-ddr5-5600", Map.of("generation", "DDR5", "modules", 2, "moduleSize", 8),
-            "stillmoor-120-tower", Map.of("sockets", List.of("Moor", "Fen"), "height", 154),
-            "drumlin-beck-1-tb", Map.of("capacity", 1000),
-            "kelder-550-gold", Map.of("rating", 550),
-            "hollowell-byre-m-black",
-                    Map.of("formats", List.of("micro-ATX"), "cardLength", 310, "coolerHeight", 160, "fans", 1));
+    /** Where a part differs from the sound build of core's test kit. */
+    private static final Map<String, Map<String, Object>> DIFFERENT = Map.of(
+            "hartle-basalt-16-gb",
+            Map.of("chip", "Basalt", "memory", 16, "boardPower", 320, "length", 331, "recommendedSupply", 850),
+            "merrowby-vane-five-8-gb-black",
+            Map.of("chip", "Vane Five", "memory", 8, "bracket", true));
+
     private static final Map<String, String> KINDS = Map.of(
             "merrowby-vane-five-8-gb-black",
             "GRAPHICS_CARD",
@@ -161,21 +158,13 @@ final class World {
                                 490));
             }
             var made = new HashMap<String, String>();
-            SPECS.forEach((key, spec) -> {
+            KINDS.forEach((key, kind) -> {
+                var spec = new HashMap<>(TestBuild.figuresOf(Slot.valueOf(SLOTS.getOrDefault(kind, kind))));
+                spec.putAll(DIFFERENT.getOrDefault(key, Map.of()));
                 var part = ines.post(
                                 "/api/parts",
                                 Map.of(
-                                        "kind",
-                                        KINDS.get(key),
-                                        "maker",
-                                        "Test",
-                                        "family",
-                                        "",
-                                        "name",
-                                        key,
-                                        "variant",
-                                        "",
-                                        "spec",
+                                        "kind", kind, "maker", "Test", "family", "", "name", key, "variant", "", "spec",
                                         spec))
                         .json()
                         .path("id")

@@ -11,7 +11,6 @@ import static lowfield.core.guide.Slot.LIGHTING;
 import static lowfield.core.guide.Slot.MOTHERBOARD;
 
 import java.util.List;
-import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
 import lowfield.core.guide.Slot;
 
@@ -160,7 +159,7 @@ final class CaseChecks {
     private static void plug(Scene scene, Slot slot, Reading<?, String> reading, Line board, Telling tell) {
         for (var line : scene.filled(slot)) {
             var plug = reading.from(line).value();
-            var alone = line.choice() instanceof Choice.Chosen
+            var alone = line.choice().part().isPresent()
                     && LIGHTING_CONTROLLER.from(line).or(false);
             if (plug.isPresent() && !alone) {
                 var about = tell.about(line, board);

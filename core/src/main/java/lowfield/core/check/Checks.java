@@ -31,6 +31,11 @@ public final class Checks {
         return ALL;
     }
 
+    /** The checks that a change of a line of this slot can move. */
+    public static List<Check> concerning(Slot slot) {
+        return CONCERNING.getOrDefault(slot, List.of());
+    }
+
     /** Every finding about a build. */
     public static List<Finding> on(Build build) {
         return run(ALL, build);
@@ -38,7 +43,7 @@ public final class Checks {
 
     /** What the checks say that can change when a line of this slot changes. */
     public static List<Finding> concerning(Slot slot, Build build) {
-        return run(CONCERNING.getOrDefault(slot, List.of()), build);
+        return run(concerning(slot), build);
     }
 
     private static List<Finding> run(List<Check> checks, Build build) {

@@ -63,7 +63,7 @@ final class CoolingChecks {
                     .reading(COOLER_PASTE)
                     .concerning(PASTE)
                     .by((scene, tell) -> scene.filled(COOLER).stream()
-                            .filter(c -> c.choice() instanceof Choice.Chosen)
+                            .filter(c -> c.choice().part().isPresent())
                             .forEach(cooler -> paste(cooler, scene.filled(PASTE), tell))));
 
     private CoolingChecks() {}

@@ -31,6 +31,18 @@ public record Effect(List<Finding> trouble) {
         return new Effect(List.copyOf(trouble));
     }
 
+    /** Trouble that keeps the parts from going together. */
+    public List<Finding> clashes() {
+        return trouble.stream().filter(f -> f.verdict() == Verdict.CLASH).toList();
+    }
+
+    /** What is not known and would decide whether the parts go together. */
+    public List<Finding> undecided() {
+        return trouble.stream()
+                .filter(f -> f.verdict() == Verdict.NOT_KNOWN && f.check().decisive())
+                .toList();
+    }
+
     /** The worst verdict: clash before not known before caution before fits. */
     public Verdict worst() {
         return Verdict.worst(trouble.stream().map(Finding::verdict).toList());

@@ -1,5 +1,6 @@
 package lowfield.core.check;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -30,6 +31,14 @@ public record Finding(
                 : value;
     }
 
+    /** The same said of what would hold with another member of a set: "with Mica Six 12 GB: card 251 mm; …". */
+    public Finding with(String member) {
+        var more = new ArrayList<Object>();
+        more.add(member);
+        more.addAll(values);
+        return new Finding(check, verdict, lines, "with %s: " + template, List.copyOf(more), gap);
+    }
+
     /** Same check, lines and values: an answer given to it still holds. */
     public String fingerprint() {
         return Integer.toHexString(
@@ -37,7 +46,7 @@ public record Finding(
     }
 
     /** Whether the other finding says the same of the same lines, perhaps with other figures. */
-    boolean repeats(Finding other) {
+    public boolean repeats(Finding other) {
         return check.id().equals(other.check.id()) && verdict == other.verdict && lines.equals(other.lines);
     }
 

@@ -46,9 +46,7 @@ final class ListChecks {
 
     private static void parts(Scene scene, BiConsumer<Part, Line> code) {
         for (var line : scene.build().lines()) {
-            if (line.choice() instanceof Choice.Chosen chosen) {
-                code.accept(chosen.which(), line);
-            }
+            line.choice().part().ifPresent(part -> code.accept(part, line));
         }
     }
 

@@ -6,6 +6,7 @@ import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
 import lowfield.core.part.Figure;
 import lowfield.core.part.Kind;
+import lowfield.core.part.Part;
 import lowfield.core.part.Spec;
 
 /** A named figure of a kind of part: "length of a graphics card". Its name is the one that the kind's schema gives it. */
@@ -29,9 +30,12 @@ public record Reading<S extends Spec, T>(
             return Figure.notApplicable();
         }
         var part = line.choice().part();
-        return part.isPresent() && type.isInstance(part.get().spec())
-                ? figure.apply(type.cast(part.get().spec()))
-                : Figure.notKnown();
+        return part.isPresent() ? of(part.get()) : Figure.notKnown();
+    }
+
+    /** This figure of a part; not known of a part of another kind. */
+    public Figure<T> of(Part part) {
+        return type.isInstance(part.spec()) ? figure.apply(type.cast(part.spec())) : Figure.notKnown();
     }
 
     /** This figure of one line, to be asked for. */

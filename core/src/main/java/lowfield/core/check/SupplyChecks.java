@@ -21,7 +21,14 @@ final class SupplyChecks {
 
     static final List<Rule> ALL = List.of(
             decides("supply-rating", "The supply is rated for the sustained peak and a fifth more")
-                    .reading(SUPPLY_RATING, PROCESSOR_LIMIT, CARD_BOARD_POWER, CARD_RECOMMENDED_SUPPLY)
+                    .reading(
+                            SUPPLY_RATING,
+                            PROCESSOR_LIMIT,
+                            CARD_BOARD_POWER,
+                            CARD_RECOMMENDED_SUPPLY,
+                            MEMORY_MODULES,
+                            FAN_COUNT,
+                            CASE_FANS_FIGURE)
                     .concerning(lowfield.core.guide.Slot.values())
                     .by((scene, tell) -> withLoad(scene, tell, SupplyChecks::rating)),
             decides("supply-spikes", "The supply rides out the card's short spikes")

@@ -24,6 +24,13 @@ public final class Shelf {
     /** The price of each row in minor units; a row without one is below zero. */
     public record Prices(int[] minor) {
         public static final int NONE = -1;
+
+        /** No part of the shelf has a price. */
+        public static Prices none(Shelf shelf) {
+            var minor = new int[shelf.parts().size()];
+            java.util.Arrays.fill(minor, NONE);
+            return new Prices(minor);
+        }
     }
 
     /** The rows that answer a query, and how many were left out only because a figure that is asked for is not known. */

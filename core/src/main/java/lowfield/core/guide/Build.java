@@ -68,6 +68,13 @@ public final class Build {
         return new Build(all, map);
     }
 
+    /** This build with a line more. */
+    public Build adding(Line line) {
+        var more = new ArrayList<>(lines);
+        more.add(line);
+        return new Build(more);
+    }
+
     @Override
     public boolean equals(Object other) {
         return other instanceof Build b && lines.equals(b.lines);

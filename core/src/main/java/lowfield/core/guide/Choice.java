@@ -1,6 +1,10 @@
 package lowfield.core.guide;
 
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
 import lowfield.core.part.Part;
@@ -13,6 +17,36 @@ public sealed interface Choice {
 
     /** A part of the catalogue. */
     record Chosen(Part which) implements Choice {}
+
+    /**
+     * Several vetted parts that would all do, in order of preference: the first whose price is within the tolerance of the
+     * cheapest wins. The winner follows from prices and moment, and is one of the members.
+     */
+    record VettedSet(List<Part> members, Money tolerance, Part winner) implements Choice {
+        public static final int MOST = 12;
+
+        public VettedSet {
+            members = List.copyOf(members);
+            RuleBroken.unless(members.size() >= 2 && members.size() <= MOST, "A vetted set has 2 to %d parts.", MOST);
+            RuleBroken.unless(
+                    members.stream().map(Part::id).distinct().count() == members.size(),
+                    "A part stands in a vetted set once.");
+            RuleBroken.unless(!tolerance.isNegative(), "A set's tolerance cannot be negative.");
+            RuleBroken.unless(members.contains(winner), "The winner of a set is one of its parts.");
+        }
+
+        /** The set with its winner at these prices; without any price the most preferred stands for it. */
+        public static VettedSet of(List<Part> members, Money tolerance, Function<Part, Optional<Money>> price) {
+            var cheapest =
+                    members.stream().flatMap(m -> price.apply(m).stream()).min(Comparator.naturalOrder());
+            var winner = cheapest.flatMap(least -> members.stream()
+                    .filter(m -> price.apply(m)
+                            .filter(p -> p.compareTo(least.plus(tolerance)) <= 0)
+                            .isPresent())
+                    .findFirst());
+            return new VettedSet(members, tolerance, winner.orElse(members.get(0)));
+        }
+    }
 
     /** Something no catalogue has, with a typed price of one piece. Its checks are not known. */
     record FreeHand(String name, Money price) implements Choice {
@@ -36,8 +70,12 @@ public sealed interface Choice {
     /** Left out on purpose. */
     record None() implements Choice {}
 
+    /** The part that is bought, if it is one of the catalogue. */
     default Optional<Part> part() {
-        return this instanceof Chosen c ? Optional.of(c.which()) : Optional.empty();
+        if (this instanceof Chosen c) {
+            return Optional.of(c.which());
+        }
+        return this instanceof VettedSet s ? Optional.of(s.winner()) : Optional.empty();
     }
 
     /** The chosen part's figures when they are of the given kind's record. */
@@ -48,6 +86,9 @@ public sealed interface Choice {
     default String label() {
         if (this instanceof Chosen c) {
             return c.which().fullName();
+        }
+        if (this instanceof VettedSet s) {
+            return s.winner().fullName();
         }
         if (this instanceof FreeHand f) {
             return f.name();
@@ -68,6 +109,10 @@ public sealed interface Choice {
     default String key() {
         if (this instanceof Chosen c) {
             return "part:" + c.which().id();
+        }
+        if (this instanceof VettedSet s) {
+            return "set:"
+                    + s.members().stream().map(p -> p.id().toString()).sorted().collect(Collectors.joining(","));
         }
         return this instanceof FreeHand f ? "free:" + f.name() : getClass().getSimpleName();
     }

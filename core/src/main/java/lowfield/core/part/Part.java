@@ -1,5 +1,6 @@
 package lowfield.core.part;
 
+import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
@@ -8,7 +9,7 @@ import lowfield.core.money.Money;
 /**
  * One thing that can be bought: a variant (colour, size, connector) of a product; variants of one product are siblings.
  * {@code name} is the product's name with its maker; {@code variant} tells siblings apart and may be empty. The suggested
- * price is the maker's, tax as the home region shows it. {@code avoid} is why the author advises against it, if so.
+ * price is the maker's, tax as the home region shows it. {@code avoid} is why the author advises against it, if so; {@code added} is when it came into the catalogue.
  */
 public record Part(
         UUID id,
@@ -20,6 +21,7 @@ public record Part(
         Release release,
         Optional<Money> suggestedPrice,
         Optional<String> avoid,
+        Instant added,
         Spec spec) {
     public Part {
         name = name.strip();

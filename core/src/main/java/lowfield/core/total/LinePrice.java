@@ -26,14 +26,15 @@ public record LinePrice(Line line, Amount goods, Optional<PartPrice> price) {
         if (line.choice() instanceof Choice.FreeHand free) {
             return new LinePrice(line, Amount.of(free.price().times(line.quantity())), Optional.empty());
         }
-        if (!(line.choice() instanceof Choice.Chosen chosen)) {
+        var part = line.choice().part();
+        if (part.isEmpty()) {
             return new LinePrice(line, Amount.of(zero), Optional.empty());
         }
-        var price = PartPrice.of(offersOfPart.apply(chosen.which().id()), policy, now, line.quantity(), held);
+        var price = PartPrice.of(offersOfPart.apply(part.get().id()), policy, now, line.quantity(), held);
         var goods = price.offer()
                 .map(o -> Amount.of(o.price().times(line.quantity())))
-                .orElseGet(() -> Amount.notKnown(
-                        line.slot().label() + ", " + chosen.which().fullName() + ": " + price.whyNone()));
+                .orElseGet(() ->
+                        Amount.notKnown(line.slot().label() + ", " + part.get().fullName() + ": " + price.whyNone()));
         return new LinePrice(line, goods, Optional.of(price));
     }
 

@@ -295,7 +295,13 @@ public final class TestBuild {
                 release,
                 Optional.empty(),
                 avoid,
+                java.time.Instant.EPOCH,
                 kind.schema().read(spec));
+    }
+
+    /** The figures of the sound build's part in a slot. */
+    public static Map<String, Object> figuresOf(Slot slot) {
+        return SOUND.getOrDefault(slot, Map.of());
     }
 
     /** The sound part of a slot with other figures. */

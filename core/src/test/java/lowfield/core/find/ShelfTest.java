@@ -45,6 +45,7 @@ class ShelfTest {
                 Release.ON_SALE,
                 Optional.empty(),
                 Optional.empty(),
+                java.time.Instant.EPOCH,
                 Kind.GRAPHICS_CARD.schema().read(spec));
     }
 

@@ -49,13 +49,14 @@ public record Published(
     /** What a seller takes for shipping. */
     public record Charge(String seller, @Nullable Long minor) {}
 
-    /** A line; the price is that of its quantity. {@code key} tells whether a later choice is the same. */
+    /** A line; the price is that of its quantity. {@code anyOf} names the parts of a vetted set, in order of preference. {@code key} tells whether a later choice is the same. */
     public record Line(
             UUID id,
             String slot,
             String key,
             String label,
             String detail,
+            @Nullable List<String> anyOf,
             int quantity,
             boolean counted,
             @Nullable Long priceMinor,

@@ -4,19 +4,22 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lowfield.core.RuleBroken;
 import lowfield.core.change.LineChange;
 import lowfield.core.check.Finding;
 import lowfield.core.check.Verdict;
+import lowfield.core.find.Prospect;
+import lowfield.core.find.Prospects;
+import lowfield.core.guide.Choice;
 import lowfield.core.guide.Slot;
 import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Offer;
 import lowfield.core.offer.PartPrice;
 import lowfield.core.part.Part;
-import lowfield.core.part.PowerSupply;
+import lowfield.core.power.Draw;
 import lowfield.core.total.BandState;
 import lowfield.server.archive.Published;
-import lowfield.server.catalogue.Parts;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.Editions;
 import lowfield.server.guide.GuideInfo;
@@ -28,20 +31,17 @@ import org.springframework.transaction.annotation.Transactional;
 /** Shows worked-out editions: the bench, the finder and the cards of the desk. */
 @Service
 public class Viewing {
-    private static final int MOST_CANDIDATES = 300;
     private static final List<Verdict> WORST_FIRST =
             List.of(Verdict.CLASH, Verdict.NOT_KNOWN, Verdict.CAUTION, Verdict.FITS);
 
     private final Workbench workbench;
     private final Editions editions;
-    private final Parts parts;
     private final WantsYou wants;
 
-    Viewing(Workbench workbench, Editions editions, Parts parts, WantsYou wants) {
+    Viewing(Workbench workbench, Editions editions, WantsYou wants) {
         this.wants = wants;
         this.workbench = workbench;
         this.editions = editions;
-        this.parts = parts;
     }
 
     @Transactional(readOnly = true)
@@ -126,10 +126,13 @@ public class Viewing {
                 f.verdict(),
                 f.evidence(),
                 f.lines(),
-                f.check().decisive());
+                f.check().decisive(),
+                f.gap()
+                        .map(g -> new Views.GapView(g.part(), g.field(), g.label()))
+                        .orElse(null));
     }
 
-    private static Views.OfferView offer(Offer o) {
+    static Views.OfferView offer(Offer o) {
         return new Views.OfferView(
                 o.listing(),
                 o.seller().label(),
@@ -146,8 +149,9 @@ public class Viewing {
         var worst = WORST_FIRST.stream()
                 .filter(v -> build.findings().stream().anyMatch(f -> f.verdict() == v && f.touches(line.id())))
                 .findFirst();
+        var prospects = workbench.prospects(sheets, tier, build, l);
         var options = l.state().options().stream()
-                .map(o -> option(sheets, tier, build, l, o))
+                .map(o -> option(prospects.of(workbench.part(o.part())), o))
                 .toList();
         var runnersUp = l.price()
                 .price()
@@ -162,6 +166,7 @@ public class Viewing {
                 line.slot().several(),
                 line.slot().needed(),
                 l.state().choice(),
+                members(prospects, l),
                 line.choice().label(),
                 line.choice().part().map(Part::summary).orElse(""),
                 line.quantity(),
@@ -180,42 +185,58 @@ public class Viewing {
                 options);
     }
 
-    private Views.OptionView option(
-            Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Sheets.OfLine line, OptionState state) {
-        var taking = workbench.taking(sheets, tier, build, line, workbench.part(state.part()));
+    private static Views.OptionView option(Prospect prospect, OptionState state) {
         return new Views.OptionView(
                 state,
-                taking.part().fullName(),
-                taking.part().summary(),
-                sum(taking.price().goods()),
-                difference(taking, build),
-                sum(taking.total().total()),
-                standing(taking.state()),
-                trouble(taking));
+                prospect.part().fullName(),
+                prospect.part().summary(),
+                sum(prospect.price().goods()),
+                minor(prospect.trueDifference()),
+                sum(prospect.total().total()),
+                standing(prospect.state()),
+                forced(prospect),
+                trouble(prospect));
     }
 
-    /** What the build's total would move by, shipping included when it counts. */
-    private static @Nullable Long difference(Workbench.Taking taking, Sheets.OfBuild build) {
-        return taking.total()
-                .total()
-                .minus(build.total().total())
-                .known()
-                .map(Money::minor)
-                .orElse(null);
+    static @Nullable Long minor(Amount amount) {
+        return amount.known().map(Money::minor).orElse(null);
     }
 
-    private static List<Views.FindingView> trouble(Workbench.Taking taking) {
-        return taking.effect().trouble().stream().map(Viewing::finding).toList();
+    static List<Views.FindingView> trouble(Prospect prospect) {
+        return prospect.effect().trouble().stream().map(Viewing::finding).toList();
+    }
+
+    static List<Views.ForcedView> forced(Prospect prospect) {
+        return prospect.forced().stream()
+                .map(f -> new Views.ForcedView(
+                        f.slot().label(), f.part().id(), f.part().fullName(), sum(f.price()), f.why()))
+                .toList();
+    }
+
+    /** The parts of a vetted set in order of preference; none for another choice. */
+    private static List<Views.MemberView> members(Prospects prospects, Sheets.OfLine line) {
+        return line.line().choice() instanceof Choice.VettedSet set
+                ? set.members().stream()
+                        .map(p -> member(prospects.of(p), p.equals(set.winner())))
+                        .toList()
+                : List.of();
+    }
+
+    private static Views.MemberView member(Prospect prospect, boolean wins) {
+        return new Views.MemberView(
+                prospect.part().id(),
+                prospect.part().fullName(),
+                prospect.part().summary(),
+                sum(prospect.price().goods()),
+                wins,
+                trouble(prospect));
     }
 
     private static Views.Tally tally(Sheets.OfTier tier, Sheets.OfBuild build) {
         var findings = build.findings().stream()
                 .sorted(Comparator.comparing(f -> WORST_FIRST.indexOf(f.verdict())))
                 .toList();
-        var rating = build.build().filled(Slot.POWER_SUPPLY).stream()
-                .flatMap(l -> l.choice().spec(PowerSupply.class).stream())
-                .flatMap(s -> s.rating().value().stream())
-                .findFirst();
+        var draw = Draw.of(build.build());
         return new Views.Tally(
                 gauge(tier, build),
                 sum(build.total().goods()),
@@ -229,69 +250,46 @@ public class Viewing {
                         .count(),
                 build.peak().watts().value().orElse(null),
                 build.peak().neededRating().value().orElse(null),
-                rating.orElse(null),
+                draw.supply().map(Draw.Supply::rating).orElse(null),
+                drawView(draw),
                 build.peak().shares().stream()
                         .map(s -> new Views.ShareView(s.what(), s.watts()))
                         .toList(),
                 build.peak().missing());
     }
 
-    /** The parts of the line's kind that match, each with what taking it would do to this build. */
+    private static Views.DrawView drawView(Draw draw) {
+        return new Views.DrawView(
+                draw.idle(),
+                draw.gaming().map(Draw.Watts::low).orElse(null),
+                draw.gaming().map(Draw.Watts::high).orElse(null),
+                draw.headroom().orElse(null),
+                load(draw, Optional.of(draw.idle())),
+                load(draw, draw.gaming().map(Draw.Watts::middle)),
+                load(draw, draw.peak().watts().value()));
+    }
+
+    private static Views.@Nullable LoadView load(Draw draw, Optional<Integer> watts) {
+        if (watts.isEmpty() || draw.supply().isEmpty()) {
+            return null;
+        }
+        var efficiency = draw.supply().get().efficiency(watts.get());
+        return new Views.LoadView(
+                (int) Math.round(draw.supply().get().load(watts.get())),
+                efficiency.isPresent() ? (int) Math.round(efficiency.getAsDouble() * 100) : null);
+    }
+
+    /** What a year of a build takes from the wall, for hours a day; absent when its draw or supply is not known. */
     @Transactional(readOnly = true)
-    public Views.Found candidates(UUID edition, UUID lineId, String query) {
+    public Optional<Draw.Year> year(UUID edition, UUID build, double gamingHours, double idleHours) {
+        RuleBroken.unless(
+                gamingHours >= 0 && idleHours >= 0 && gamingHours + idleHours <= 24,
+                "Hours of play and idling are zero or more, and a day has 24.");
         var sheets = workbench.sheets(edition);
-        var build = sheets.tiers().stream()
-                .flatMap(t -> t.builds().stream())
-                .filter(b -> b.build().line(lineId).isPresent())
-                .findFirst()
-                .orElseThrow(() -> new NotFound("There is no such line in this edition."));
-        var tier = sheets.tierOf(build.id()).orElseThrow();
-        var line = build.lines().stream()
-                .filter(l -> l.line().id().equals(lineId))
-                .findFirst()
-                .orElseThrow();
-        var matching = parts.catalogue()
-                .search(line.line().slot().kind(), query.length() > 200 ? query.substring(0, 200) : query);
-        var candidates = matching.stream()
-                .map(p -> candidate(build, line, workbench.taking(sheets, tier, build, line, p)))
-                .sorted(Comparator.comparing(Views.Candidate::group)
-                        .thenComparing(
-                                c -> Optional.ofNullable(c.price().minor()).orElse(Long.MAX_VALUE))
-                        .thenComparing(Views.Candidate::name))
-                .limit(MOST_CANDIDATES)
-                .toList();
-        return new Views.Found(candidates, matching.size());
-    }
-
-    private static Views.Candidate candidate(Sheets.OfBuild build, Sheets.OfLine line, Workbench.Taking taking) {
-        return new Views.Candidate(
-                taking.part().id(),
-                taking.part().fullName(),
-                taking.part().summary(),
-                group(taking),
-                sum(taking.price().goods()),
-                taking.price().offer().map(Viewing::offer).orElse(null),
-                difference(taking, build),
-                sum(taking.total().total()),
-                standing(taking.state()),
-                trouble(taking),
-                line.line()
-                        .choice()
-                        .part()
-                        .filter(p -> p.id().equals(taking.part().id()))
-                        .isPresent());
-    }
-
-    private static Views.Group group(Workbench.Taking taking) {
-        if (taking.effect().worst() == Verdict.CLASH) {
-            return Views.Group.CLASHES;
-        }
-        if (taking.effect().worst() == Verdict.NOT_KNOWN
-                || taking.price().goods().known().isEmpty()) {
-            return Views.Group.CANNOT_BE_TOLD;
-        }
-        var inside = taking.state() instanceof BandState.Inside || taking.state() instanceof BandState.NoBand;
-        return inside && taking.effect().worst() == Verdict.FITS ? Views.Group.STAYS : Views.Group.FORCES;
+        return sheets.build(build)
+                .map(b -> Draw.of(b.build()))
+                .orElseThrow(() -> new NotFound("There is no such build in this edition."))
+                .year(gamingHours, idleHours);
     }
 
     @Transactional(readOnly = true)

@@ -6,7 +6,10 @@ import java.util.List;
 import java.util.UUID;
 import lowfield.core.change.LineChange;
 import lowfield.core.check.Verdict;
+import lowfield.core.find.Facet;
+import lowfield.core.find.Prospect;
 import lowfield.core.guide.Slot;
+import lowfield.core.part.Field;
 import lowfield.core.part.Kind;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.GuideInfo;
@@ -53,7 +56,23 @@ public final class Views {
 
     /** A finding with its evidence. */
     public record FindingView(
-            String check, String rule, Verdict verdict, String evidence, List<UUID> lines, boolean decisive) {}
+            String check,
+            String rule,
+            Verdict verdict,
+            String evidence,
+            List<UUID> lines,
+            boolean decisive,
+            @Nullable GapView gap) {}
+
+    /** A figure that is missing from the catalogue: of which part, its name and label. */
+    public record GapView(UUID part, String field, String label) {}
+
+    /** Another part that a candidate needs, and why. */
+    public record ForcedView(String slotLabel, UUID part, String name, Sum price, String why) {}
+
+    /** A part of a vetted set. */
+    public record MemberView(
+            UUID part, String name, String summary, Sum price, boolean wins, List<FindingView> trouble) {}
 
     public record OfferView(
             UUID listing,
@@ -74,6 +93,7 @@ public final class Views {
             @Nullable Long differenceMinor,
             Sum total,
             Standing standing,
+            List<ForcedView> forced,
             List<FindingView> trouble) {}
 
     public record LineView(
@@ -85,6 +105,7 @@ public final class Views {
             boolean several,
             boolean needed,
             ChoiceState choice,
+            List<MemberView> members,
             String label,
             String detail,
             int quantity,
@@ -106,6 +127,19 @@ public final class Views {
 
     public record ShareView(String what, int watts) {}
 
+    /** Where a load stands on the supply: percent of its rating, and percent that arrives (absent where nothing is promised). */
+    public record LoadView(int percent, @Nullable Integer efficiencyPercent) {}
+
+    /** What a build draws, in watts; gaming is a range. */
+    public record DrawView(
+            int idleWatts,
+            @Nullable Integer gamingLow,
+            @Nullable Integer gamingHigh,
+            @Nullable Integer headroomWatts,
+            @Nullable LoadView idle,
+            @Nullable LoadView gaming,
+            @Nullable LoadView peak) {}
+
     /** What stands on the right of the bench. */
     public record Tally(
             Gauge gauge,
@@ -117,6 +151,7 @@ public final class Views {
             @Nullable Integer peakWatts,
             @Nullable Integer neededRating,
             @Nullable Integer supplyRating,
+            DrawView draw,
             List<ShareView> shares,
             List<String> missing) {}
 
@@ -132,29 +167,54 @@ public final class Views {
             List<SlotView> addable,
             Tally tally) {}
 
-    /** What taking a part would do to the build; the groups of the finder. */
-    public enum Group {
-        STAYS,
-        FORCES,
-        CANNOT_BE_TOLD,
-        CLASHES
-    }
-
     public record Candidate(
             UUID part,
             String name,
             String summary,
-            Group group,
+            int siblings,
+            Prospect.Group group,
             Sum price,
             @Nullable OfferView offer,
+            @Nullable Long unitPriceHundredths,
+            @Nullable String unit,
+            @Nullable Integer premiumPermille,
             @Nullable Long differenceMinor,
             Sum total,
             Standing standing,
+            List<ForcedView> forced,
             List<FindingView> trouble,
+            @Nullable String whyNotTold,
+            @Nullable String avoid,
             boolean chosen) {}
 
-    /** The finder's answer, in groups by effect and by price within. */
-    public record Found(List<Candidate> candidates, int all) {}
+    /** A group of the finder: how many there are in all, and the first of them. */
+    public record GroupView(Prospect.Group group, int count, List<Candidate> rows) {}
+
+    /** A condition in force. */
+    public record ClauseView(
+            @Nullable Integer least,
+            @Nullable Integer most,
+            @Nullable List<String> words,
+            @Nullable Boolean yes) {}
+
+    /** A word of the query sentence with what it can be changed to. */
+    public record WordView(
+            String figure,
+            String label,
+            String unit,
+            Field.Holds holds,
+            @Nullable ClauseView clause,
+            List<Facet.Value> values,
+            int notKnown) {}
+
+    /** The finder's answer: the sentence as it is written, its words, and the candidates in groups by what they would do. */
+    public record Found(
+            String sentence,
+            @Nullable ClauseView price,
+            List<WordView> words,
+            List<GroupView> groups,
+            int all,
+            int leftOutNotKnown) {}
 
     public record EditionTab(UUID id, int number, LocalDate period, EditionInfo.State state) {}
 

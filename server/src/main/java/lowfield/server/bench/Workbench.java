@@ -2,17 +2,26 @@ package lowfield.server.bench;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
 import lowfield.core.change.LineChange;
 import lowfield.core.check.Checks;
 import lowfield.core.check.Effect;
+import lowfield.core.check.Finding;
+import lowfield.core.find.Prospects;
+import lowfield.core.find.Shelf;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
 import lowfield.core.money.Money;
+import lowfield.core.offer.PartPrice;
+import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.core.power.SustainedPeak;
 import lowfield.core.total.BandState;
@@ -114,10 +123,44 @@ public class Workbench {
                 before);
     }
 
+    /** Every check runs for each member of a vetted set: what is wrong with one that did not win today. */
+    private static List<Finding> ofOtherMembers(Build build, List<Finding> findings) {
+        var more = new ArrayList<Finding>();
+        for (var line : build.lines()) {
+            if (line.choice() instanceof Choice.VettedSet set) {
+                for (var member : set.members()) {
+                    if (!member.equals(set.winner())) {
+                        Effect.ofTaking(build, findings, line.id(), member).trouble().stream()
+                                .filter(f -> f.touches(line.id()))
+                                .forEach(f -> more.add(f.with(member.fullName())));
+                    }
+                }
+            }
+        }
+        return more;
+    }
+
+    /** The choice with the winner of the day, where it is a set. */
+    private Choice priced(Ground ground, Choice choice, int quantity) {
+        return choice instanceof Choice.VettedSet set
+                ? Choice.VettedSet.of(
+                        set.members(),
+                        set.tolerance(),
+                        part -> PartPrice.of(
+                                        offers.of(part.id(), ground.guide().shops()),
+                                        ground.edition().policy(),
+                                        ground.now(),
+                                        quantity,
+                                        Optional.empty())
+                                .offer()
+                                .map(o -> o.landedAlone(quantity)))
+                : choice;
+    }
+
     private Sheets.OfLine line(Ground ground, LineRows.Row row, Optional<Published.Build> before) {
         var state = row.state();
         var money = ground.guide().money();
-        var choice = state.choice().choice(parts.catalogue(), money);
+        var choice = priced(ground, state.choice().choice(parts.catalogue(), money), state.quantity());
         var line = new Line(row.id(), state.slot(), choice, state.quantity(), state.counted());
         var price =
                 price(ground.guide(), ground.edition(), line, Optional.ofNullable(state.heldListing()), ground.now());
@@ -139,19 +182,47 @@ public class Workbench {
                 line, part -> offers.of(part, guide.shops()), edition.policy(), now, Money.zero(guide.money()), held);
     }
 
-    /** What it would be like to take another part on a line: its price, the build's total then, and the trouble it brings. */
-    public record Taking(Part part, LinePrice price, CountedTotal total, BandState state, Effect effect) {}
+    /** What each of many parts would do on a line. */
+    public Prospects prospects(Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Sheets.OfLine line) {
+        var now = clock.instant();
+        var forSale = new ConcurrentHashMap<Kind, List<Part>>();
+        var ground = new Prospects.Ground(
+                build.build(),
+                build.findings(),
+                build.lines().stream().map(Sheets.OfLine::price).toList(),
+                build.total(),
+                tier.tier().form().countsShipping(),
+                Money.zero(sheets.guide().money()),
+                tier.band(),
+                l -> price(sheets.guide(), sheets.edition(), l, Optional.empty(), now),
+                kind -> forSale.computeIfAbsent(kind, k -> forSale(sheets, k, now)));
+        return new Prospects(ground, line.line().id());
+    }
 
-    public Taking taking(Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Sheets.OfLine line, Part part) {
-        var guide = sheets.guide();
-        var price = price(
-                guide, sheets.edition(), line.line().with(new Choice.Chosen(part)), Optional.empty(), clock.instant());
-        var prices =
-                build.lines().stream().map(l -> l == line ? price : l.price()).toList();
-        var total = CountedTotal.of(prices, tier.tier().form().countsShipping(), Money.zero(guide.money()));
-        var effect =
-                Effect.ofTaking(build.build(), build.findings(), line.line().id(), part);
-        return new Taking(part, price, total, BandState.of(total.total(), tier.band()), effect);
+    /** What one piece of each part of a shelf costs at this moment under the edition's policy. */
+    public Shelf.Prices prices(Sheets sheets, Shelf shelf) {
+        var now = clock.instant();
+        var shops = sheets.guide().shops();
+        var minor = shelf.parts().stream()
+                .mapToInt(p -> PartPrice.of(
+                                offers.of(p.id(), shops), sheets.edition().policy(), now, 1, Optional.empty())
+                        .offer()
+                        .map(o -> (int) Math.min(Integer.MAX_VALUE, o.price().minor()))
+                        .orElse(Shelf.Prices.NONE))
+                .toArray();
+        return new Shelf.Prices(minor);
+    }
+
+    private List<Part> forSale(Sheets sheets, Kind kind, Instant now) {
+        var shelf = parts.catalogue().shelf(kind);
+        var prices = prices(sheets, shelf).minor();
+        return IntStream.range(0, prices.length)
+                .filter(row -> prices[row] >= 0)
+                .boxed()
+                .sorted(Comparator.comparingInt(row -> prices[row]))
+                .map(row -> shelf.parts().get(row))
+                .filter(p -> p.avoid().isEmpty())
+                .toList();
     }
 
     public Part part(UUID id) {

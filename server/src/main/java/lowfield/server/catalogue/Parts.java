@@ -5,6 +5,9 @@ import static lowfield.db.Tables.MAKER;
 import static lowfield.db.Tables.PRODUCT;
 import static lowfield.db.Tables.VARIANT;
 
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -30,11 +33,13 @@ public class Parts {
     private static final TypeReference<Map<String, Object>> MAP = new TypeReference<>() {};
 
     private final DSLContext db;
+    private final Clock clock;
     private final Notices notices;
     private final Snapshot<Catalogue> snapshot;
 
-    Parts(DSLContext db, Notices notices) {
+    Parts(DSLContext db, Clock clock, Notices notices) {
         this.db = db;
+        this.clock = clock;
         this.notices = notices;
         this.snapshot = new Snapshot<>(this::load);
         notices.whenChanged(topic -> {
@@ -84,6 +89,7 @@ public class Parts {
                 Optional.ofNullable(part.release()).orElse(Release.ON_SALE),
                 Optional.ofNullable(part.suggestedPrice()),
                 Optional.ofNullable(part.avoid()).map(String::strip).filter(w -> !w.isEmpty()),
+                clock.instant(),
                 spec);
         RuleBroken.unless(
                 !db.fetchExists(VARIANT, VARIANT.PRODUCT_ID.eq(product).and(VARIANT.NAME.eq(made.variant()))),
@@ -96,6 +102,7 @@ public class Parts {
                 .set(VARIANT.GTIN, gtin.orElse(null))
                 .set(VARIANT.MAKER_NUMBER, blankToNull(part.makerNumber()))
                 .set(VARIANT.AVOID, made.avoid().orElse(null))
+                .set(VARIANT.ADDED_AT, OffsetDateTime.ofInstant(made.added(), ZoneOffset.UTC))
                 .set(VARIANT.RELEASE, made.release().name())
                 .set(
                         VARIANT.SUGGESTED_MINOR,
@@ -148,6 +155,7 @@ public class Parts {
                         VARIANT.ID,
                         VARIANT.PRODUCT_ID,
                         VARIANT.AVOID,
+                        VARIANT.ADDED_AT,
                         VARIANT.NAME,
                         VARIANT.RELEASE,
                         VARIANT.SUGGESTED_MINOR,
@@ -182,6 +190,7 @@ public class Parts {
                 Release.valueOf(r.get(VARIANT.RELEASE)),
                 suggested,
                 Optional.ofNullable(r.get(VARIANT.AVOID)),
+                r.get(VARIANT.ADDED_AT).toInstant(),
                 kind.schema().read(Json.read(r.get(VARIANT.SPEC).data(), MAP)));
     }
 }

@@ -241,7 +241,7 @@ class Demo implements ApplicationRunner {
             return ChoiceState.part(id(made, line.part()));
         }
         var type = ChoiceState.Type.valueOf(Optional.ofNullable(line.type()).orElse("NONE"));
-        return new ChoiceState(type, null, line.what(), line.price(), null, line.what());
+        return new ChoiceState(type, null, line.what(), line.price(), null, line.what(), null, null);
     }
 
     private void change(EditionInfo edition, DemoData.Change change, Map<String, UUID> made, Person author) {

@@ -7,6 +7,8 @@ import java.util.List;
 import lowfield.core.change.LineChange;
 import lowfield.core.check.Finding;
 import lowfield.core.check.Verdict;
+import lowfield.core.find.Prospect;
+import lowfield.core.guide.Choice;
 import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Offer;
@@ -116,6 +118,9 @@ class Freezing {
                 line.choice().key(),
                 line.choice().label(),
                 line.choice().part().map(Part::summary).orElse(""),
+                line.choice() instanceof Choice.VettedSet set
+                        ? set.members().stream().map(Part::fullName).toList()
+                        : null,
                 line.quantity(),
                 line.counted(),
                 minor(l.price().goods()),
@@ -133,22 +138,24 @@ class Freezing {
 
     private List<Published.Option> options(
             Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Sheets.OfLine line, OptionState.Purpose purpose) {
+        var prospects = workbench.prospects(sheets, tier, build, line);
         return line.state().options().stream()
                 .filter(o -> o.purpose() == purpose)
-                .map(o -> option(sheets, tier, build, line, o))
+                .map(o -> option(prospects.of(workbench.part(o.part())), o))
                 .toList();
     }
 
-    private Published.Option option(
-            Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Sheets.OfLine line, OptionState state) {
-        var taking = workbench.taking(sheets, tier, build, line, workbench.part(state.part()));
-        var difference = taking.total().total().minus(build.total().total());
+    /** The difference is the true one: what the option forces is in it, and is told. */
+    private static Published.Option option(Prospect prospect, OptionState state) {
+        var consequences = new ArrayList<String>();
+        prospect.forced().forEach(f -> consequences.add("Needs " + f.part().fullName() + " with it: " + f.why()));
+        prospect.effect().trouble().stream().map(Freezing::sentence).forEach(consequences::add);
         return new Published.Option(
-                taking.part().fullName(),
-                minor(taking.price().goods()),
-                minor(difference),
+                prospect.part().fullName(),
+                minor(prospect.price().goods()),
+                minor(prospect.trueDifference()),
                 state.note(),
-                taking.effect().trouble().stream().map(Freezing::sentence).toList());
+                List.copyOf(consequences));
     }
 
     private static @Nullable Long minor(Amount amount) {

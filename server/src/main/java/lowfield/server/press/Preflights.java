@@ -103,8 +103,9 @@ public class Preflights {
     }
 
     private List<String> withoutPrice(Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Sheets.OfLine line) {
+        var prospects = workbench.prospects(sheets, tier, build, line);
         return line.state().options().stream()
-                .map(o -> workbench.taking(sheets, tier, build, line, workbench.part(o.part())))
+                .map(o -> prospects.of(workbench.part(o.part())))
                 .filter(t -> t.price().goods().known().isEmpty())
                 .map(t -> t.part().fullName())
                 .toList();

@@ -1,9 +1,11 @@
 package lowfield.server.bench.web;
 
 import java.util.UUID;
+import lowfield.core.find.Prospect;
 import lowfield.core.guide.Slot;
 import lowfield.server.accounts.Person;
 import lowfield.server.bench.Editing;
+import lowfield.server.bench.Finder;
 import lowfield.server.bench.LinePatch;
 import lowfield.server.bench.Viewing;
 import lowfield.server.bench.Views;
@@ -12,6 +14,7 @@ import lowfield.server.guide.TierForm;
 import lowfield.server.platform.Versions;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,9 +41,11 @@ class BenchController {
 
     private final Viewing viewing;
     private final Editing editing;
+    private final Finder finder;
     private final Guides guides;
 
-    BenchController(Viewing viewing, Editing editing, Guides guides) {
+    BenchController(Viewing viewing, Editing editing, Finder finder, Guides guides) {
+        this.finder = finder;
         this.viewing = viewing;
         this.editing = editing;
         this.guides = guides;
@@ -98,10 +103,28 @@ class BenchController {
         editing.editTier(edition, tier, form, Versions.expected(ifMatch), person);
     }
 
+    /** The parts that answer a query sentence, by what each would do to this build; one group can be asked for in full. */
     @GetMapping("/editions/{edition}/lines/{line}/candidates")
     Views.Found candidates(
-            @PathVariable UUID edition, @PathVariable UUID line, @RequestParam(defaultValue = "") String q) {
-        return viewing.candidates(edition, line, q);
+            @PathVariable UUID edition,
+            @PathVariable UUID line,
+            @RequestParam(defaultValue = "") String sentence,
+            @RequestParam(required = false) Prospect.@Nullable Group full) {
+        return finder.find(edition, line, sentence, full);
+    }
+
+    record Year(int kilowattHours, boolean promised) {}
+
+    /** Energy of a year for hours a day; nothing when the draw or the supply is not known. */
+    @GetMapping("/editions/{edition}/builds/{build}/year")
+    ResponseEntity<Year> year(
+            @PathVariable UUID edition,
+            @PathVariable UUID build,
+            @RequestParam double gaming,
+            @RequestParam double idle) {
+        return viewing.year(edition, build, gaming, idle)
+                .map(y -> ResponseEntity.ok(new Year(y.kilowattHours(), y.promised())))
+                .orElseGet(() -> ResponseEntity.noContent().build());
     }
 
     @PostMapping("/editions/{edition}/undo")

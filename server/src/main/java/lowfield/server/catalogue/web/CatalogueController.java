@@ -4,6 +4,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import lowfield.core.find.Order;
+import lowfield.core.find.Query;
+import lowfield.core.find.Shelf;
 import lowfield.core.money.Money;
 import lowfield.core.part.Field;
 import lowfield.core.part.Kind;
@@ -71,7 +74,9 @@ class CatalogueController {
 
     @GetMapping("/parts")
     List<PartView> search(@RequestParam Kind kind, @RequestParam(defaultValue = "") String q) {
-        return parts.catalogue().search(kind, q.length() > 200 ? q.substring(0, 200) : q).stream()
+        var shelf = parts.catalogue().shelf(kind);
+        var query = new Query(kind, Map.of(), q.length() > 200 ? q.substring(0, 200) : q, Order.PRICE);
+        return shelf.find(query, Shelf.Prices.none(shelf)).parts().stream()
                 .limit(500)
                 .map(CatalogueController::view)
                 .toList();

@@ -1,0 +1,60 @@
+package lowfield.core.find;
+
+import java.util.List;
+import java.util.Optional;
+import lowfield.core.check.Effect;
+import lowfield.core.guide.Slot;
+import lowfield.core.money.Amount;
+import lowfield.core.part.Part;
+import lowfield.core.total.BandState;
+import lowfield.core.total.CountedTotal;
+import lowfield.core.total.LinePrice;
+
+/**
+ * What it would be like to take a part on a line: its price, what else it forces, the build's total with that, and the
+ * trouble that is left. {@code trueDifference} is what the counted total would move by, forced parts included.
+ */
+public record Prospect(
+        Part part,
+        LinePrice price,
+        List<Forced> forced,
+        CountedTotal total,
+        BandState state,
+        Amount trueDifference,
+        Effect effect,
+        Group group) {
+
+    /** A further part that the candidate needs: the cheapest of its slot with which everything goes together. */
+    public record Forced(Slot slot, Part part, Amount price, String why) {}
+
+    /** The finder's groups, best first. */
+    public enum Group {
+        /** The total stays in the band and nothing else is needed. */
+        STAYS,
+        /** It leaves the band, or needs another part. */
+        FORCES,
+        /** A figure or a price is missing that would decide it. */
+        CANNOT_BE_TOLD,
+        /** It does not go together with the rest. */
+        CLASHES;
+
+        static Group of(Effect left, List<Forced> forced, Amount total, BandState state) {
+            if (!left.clashes().isEmpty()) {
+                return CLASHES;
+            }
+            if (!left.undecided().isEmpty() || total.known().isEmpty()) {
+                return CANNOT_BE_TOLD;
+            }
+            var inside = state instanceof BandState.Inside || state instanceof BandState.NoBand;
+            return inside && forced.isEmpty() ? STAYS : FORCES;
+        }
+    }
+
+    /** The first figure or price that is missing. */
+    public Optional<String> whyNotTold() {
+        return effect.undecided().stream()
+                .map(f -> f.evidence())
+                .findFirst()
+                .or(() -> total.total().blame().stream().findFirst());
+    }
+}

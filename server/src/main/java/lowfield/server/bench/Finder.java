@@ -1,0 +1,174 @@
+package lowfield.server.bench;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.core.find.Clause;
+import lowfield.core.find.Facet;
+import lowfield.core.find.Prospect;
+import lowfield.core.find.Query;
+import lowfield.core.find.UnitPrice;
+import lowfield.core.money.Money;
+import lowfield.core.part.Part;
+import lowfield.server.catalogue.Parts;
+import lowfield.server.platform.NotFound;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Answers a query sentence for a line of a build: every candidate grouped by what it would do there. */
+@Service
+public class Finder {
+    private static final int FIRST = 50;
+    private static final int MORE = 400;
+
+    private final Workbench workbench;
+    private final Parts parts;
+
+    Finder(Workbench workbench, Parts parts) {
+        this.workbench = workbench;
+        this.parts = parts;
+    }
+
+    /** The first {@value #FIRST} candidates over all groups; of the group that is to be shown in full, {@value #MORE}. */
+    @Transactional(readOnly = true)
+    public Views.Found find(UUID edition, UUID lineId, String sentence, Prospect.@Nullable Group full) {
+        var sheets = workbench.sheets(edition);
+        var build = sheets.tiers().stream()
+                .flatMap(t -> t.builds().stream())
+                .filter(b -> b.build().line(lineId).isPresent())
+                .findFirst()
+                .orElseThrow(() -> new NotFound("There is no such line in this edition."));
+        var tier = sheets.tierOf(build.id()).orElseThrow();
+        var line = build.lines().stream()
+                .filter(l -> l.line().id().equals(lineId))
+                .findFirst()
+                .orElseThrow();
+        var catalogue = parts.catalogue();
+        var shelf = catalogue.shelf(line.line().slot().kind());
+        var query = Query.read(shelf.kind(), sentence);
+        var prices = workbench.prices(sheets, shelf);
+        var answer = shelf.find(query, prices);
+        var prospects = workbench.prospects(sheets, tier, build, line);
+        var found = answer.parts().parallelStream().map(prospects::of).toList();
+        var facets = shelf.facets(query, prices).stream().map(Finder::word).toList();
+        return new Views.Found(
+                query.written(),
+                Optional.ofNullable(query.clauses().get(Query.PRICE))
+                        .map(Finder::clause)
+                        .orElse(null),
+                facets,
+                groups(found, query, line, full),
+                found.size(),
+                answer.leftOutNotKnown());
+    }
+
+    private List<Views.GroupView> groups(
+            List<Prospect> found, Query query, Sheets.OfLine line, Prospect.@Nullable Group full) {
+        var byGroup = new EnumMap<Prospect.Group, List<Prospect>>(Prospect.Group.class);
+        found.forEach(
+                p -> byGroup.computeIfAbsent(p.group(), g -> new ArrayList<>()).add(p));
+        var groups = new ArrayList<Views.GroupView>();
+        var left = FIRST;
+        for (var group : Prospect.Group.values()) {
+            var members = byGroup.getOrDefault(group, List.of());
+            var most = group == full ? MORE : left;
+            var rows = members.stream()
+                    .sorted(order(query))
+                    .limit(most)
+                    .map(p -> candidate(p, line))
+                    .toList();
+            left = Math.max(0, left - rows.size());
+            groups.add(new Views.GroupView(group, members.size(), rows));
+        }
+        return groups;
+    }
+
+    private static Comparator<Prospect> order(Query query) {
+        Comparator<Prospect> first = switch (query.order()) {
+            case PRICE -> Comparator.comparingLong(p -> price(p));
+            case PRICE_OF_A_UNIT ->
+                Comparator.comparingLong(p -> unit(p).map(UnitPrice::hundredths).orElse(Long.MAX_VALUE));
+            case TRUE_DIFFERENCE ->
+                Comparator.comparingLong(
+                        p -> p.trueDifference().known().map(Money::minor).orElse(Long.MAX_VALUE));
+            case NEWNESS ->
+                Comparator.comparing((Prospect p) -> p.part().added()).reversed();
+        };
+        return first.thenComparingLong(Finder::price)
+                .thenComparing(p -> p.part().fullName());
+    }
+
+    private static long price(Prospect p) {
+        return p.price().goods().known().map(Money::minor).orElse(Long.MAX_VALUE);
+    }
+
+    private static Optional<UnitPrice> unit(Prospect p) {
+        return p.price().offer().flatMap(o -> UnitPrice.of(p.part(), o.price()));
+    }
+
+    private Views.Candidate candidate(Prospect p, Sheets.OfLine line) {
+        var unit = unit(p);
+        return new Views.Candidate(
+                p.part().id(),
+                p.part().fullName(),
+                p.part().summary(),
+                parts.catalogue().siblings(p.part()),
+                p.group(),
+                Viewing.sum(p.price().goods()),
+                p.price().offer().map(Viewing::offer).orElse(null),
+                unit.map(UnitPrice::hundredths).orElse(null),
+                unit.map(UnitPrice::unit).orElse(null),
+                premium(p).orElse(null),
+                Viewing.minor(p.trueDifference()),
+                Viewing.sum(p.total().total()),
+                Viewing.standing(p.state()),
+                Viewing.forced(p),
+                Viewing.trouble(p),
+                p.group() == Prospect.Group.CANNOT_BE_TOLD ? p.whyNotTold().orElse(null) : null,
+                p.part().avoid().orElse(null),
+                line.line()
+                        .choice()
+                        .part()
+                        .map(Part::id)
+                        .filter(p.part().id()::equals)
+                        .isPresent());
+    }
+
+    /** Price over the maker's suggested price less one, in thousandths; absent without a suggested price in that currency. */
+    private static Optional<Integer> premium(Prospect p) {
+        return p.price()
+                .offer()
+                .flatMap(o -> p.part()
+                        .suggestedPrice()
+                        .filter(s -> s.currency().equals(o.price().currency()) && s.minor() > 0)
+                        .map(s -> (int) Math.round((o.price().minor() - s.minor()) * 1000.0 / s.minor())));
+    }
+
+    static Views.WordView word(Facet facet) {
+        return new Views.WordView(
+                facet.figure(),
+                facet.label(),
+                facet.unit(),
+                facet.holds(),
+                facet.clause().map(Finder::clause).orElse(null),
+                facet.values(),
+                facet.notKnown());
+    }
+
+    static Views.ClauseView clause(Clause clause) {
+        if (clause instanceof Clause.Range range) {
+            return new Views.ClauseView(
+                    range.least().isPresent() ? range.least().getAsInt() : null,
+                    range.most().isPresent() ? range.most().getAsInt() : null,
+                    null,
+                    null);
+        }
+        return clause instanceof Clause.AnyOf any
+                ? new Views.ClauseView(null, null, List.copyOf(any.words()), null)
+                : new Views.ClauseView(null, null, null, ((Clause.Is) clause).yes());
+    }
+}

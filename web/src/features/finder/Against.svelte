@@ -1,0 +1,52 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import type { Format } from '$lib/format';
+  import { standing, tone } from '$features/desk/standing';
+  import Gauge from '$ui/Gauge.svelte';
+  import Mark from '$ui/Mark.svelte';
+
+  /** The candidate under the cursor against the present choice: first in one sentence, then in figures. */
+  let { candidate, card, format }: { candidate: Schemas['Candidate']; card: Schemas['BuildCard']; format: Format } =
+    $props();
+
+  const sentence = $derived.by(() => {
+    if (candidate.chosen) return 'This is the choice.';
+    const by = candidate.differenceMinor;
+    if (by == null) return 'What it would cost here is not known.';
+    if (by === 0) return 'The same total.';
+    const needs = candidate.forced.length
+      ? `, with the ${candidate.forced.map((f) => f.slotLabel.toLowerCase()).join(' and the ')} it needs`
+      : '';
+    return `${format.money(Math.abs(by))} ${by > 0 ? 'more' : 'less'} in all${needs}.`;
+  });
+</script>
+
+<p class="label">Against the choice</p>
+<p class="text-[17px] leading-6 font-semibold">{candidate.name}</p>
+<p class="mt-1 font-serif text-[17px] leading-6">
+  {sentence}{candidate.offer ? ` At ${candidate.offer.seller}, ${candidate.offer.stock}.` : ''}
+</p>
+<dl class="small mt-1 text-soft">
+  {#if candidate.unitPriceHundredths != null}<div class="flex justify-between">
+      <dt>a {candidate.unit}</dt>
+      <dd class="text-ink">{format.money(Math.round(candidate.unitPriceHundredths / 100))}</dd>
+    </div>{/if}
+  {#if candidate.premiumPermille != null}<div class="flex justify-between">
+      <dt>against the suggested price</dt>
+      <dd class="text-ink">{candidate.premiumPermille > 0 ? '+' : ''}{(candidate.premiumPermille / 10).toFixed(1)}%</dd>
+    </div>{/if}
+</dl>
+{#each candidate.forced as forced (forced.part)}<p class="mt-1 text-straw">
+    Also needs {forced.name} for {format.money(forced.price.minor)}: {forced.why}
+  </p>{/each}
+{#each candidate.trouble as trouble (trouble.check + trouble.evidence)}<p class="mt-1 flex gap-2">
+    <span class="pt-0.5"><Mark verdict={trouble.verdict} /></span>{trouble.evidence}
+  </p>{/each}
+{#each candidate.price.blame as blame (blame)}<p class="small mt-1 text-slate">{blame}</p>{/each}
+<p class="label mt-4">{card.tierName} then</p>
+<Gauge
+  gauge={{ ...card.gauge, total: candidate.total, standing: candidate.standing, lastMinor: card.gauge.total.minor }}
+  {format}
+  label="{card.tierName} then: {format.money(candidate.total.minor)}"
+/>
+<p class={tone(candidate.standing)}>{format.money(candidate.total.minor)}, {standing(candidate.standing, format)}</p>

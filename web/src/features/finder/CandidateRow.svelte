@@ -1,0 +1,60 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import type { Format } from '$lib/format';
+  import { tone } from '$features/desk/standing';
+
+  /** One candidate: what it is, what it costs, what it forces, and the total then. */
+  let {
+    candidate,
+    index,
+    isCurrent,
+    isMarked,
+    format,
+    onpick,
+    ontake,
+    onkey,
+  }: {
+    candidate: Schemas['Candidate'];
+    index: number;
+    isCurrent: boolean;
+    isMarked: boolean;
+    format: Format;
+    onpick: () => void;
+    ontake: () => void;
+    onkey: (event: KeyboardEvent) => void;
+  } = $props();
+
+  const clash = $derived(candidate.trouble.find((t) => t.verdict === 'CLASH'));
+  const cautions = $derived(candidate.trouble.filter((t) => t.verdict === 'CAUTION').length);
+  const why = $derived(candidate.whyNotTold ?? clash?.evidence ?? '');
+</script>
+
+<div
+  id="candidate-{index}"
+  role="option"
+  tabindex="-1"
+  aria-selected={isCurrent}
+  class="grid cursor-pointer grid-cols-[1fr_80px_84px_88px] items-center gap-2 border-b border-l-3 border-b-hairline px-6 py-1 {isCurrent
+    ? 'border-l-moss bg-tint'
+    : 'border-l-transparent'}"
+  onclick={onpick}
+  ondblclick={ontake}
+  onkeydown={onkey}
+>
+  <span class="min-w-0"
+    ><span class="font-medium">{candidate.name}</span>
+    <span class="small text-soft"
+      >{isMarked ? 'side by side · ' : ''}{candidate.chosen
+        ? 'the choice · '
+        : ''}{candidate.summary}{candidate.siblings ? ` · one of ${candidate.siblings + 1} siblings` : ''}</span
+    >{#if why}<span class="small block text-soft">{why}</span>{/if}{#each candidate.forced as forced (forced.part)}<span
+        class="small block text-straw">also needs {forced.name}, {format.money(forced.price.minor)}</span
+      >{/each}{#if cautions && !why}<span class="small block text-straw"
+        >{cautions} {cautions === 1 ? 'caution' : 'cautions'}</span
+      >{/if}{#if candidate.avoid}<span class="small block text-clay">Advised against: {candidate.avoid}</span
+      >{/if}</span
+  >
+  <span class="text-right font-semibold">{format.money(candidate.price.minor)}</span>
+  <span class="small text-right text-soft">{format.signed(candidate.differenceMinor)}</span>
+  <span class="text-right {tone(candidate.standing)}">{format.money(candidate.total.minor)}</span>
+</div>
