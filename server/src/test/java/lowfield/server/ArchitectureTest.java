@@ -13,6 +13,8 @@ import org.junit.jupiter.api.Test;
 class ArchitectureTest {
     private static final JavaClasses ALL = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .withImportOption(
+                    location -> !location.contains("-tests.jar") && !location.contains("/core/target/test-classes"))
             .importPackages("lowfield");
 
     @Test

@@ -118,9 +118,16 @@ public class Workbench {
                 total,
                 BandState.of(
                         total.total(), tier.form().band().band(ground.guide().money())),
-                Checks.on(build),
+                findings(build),
                 SustainedPeak.of(build),
                 before);
+    }
+
+    private static List<Finding> findings(Build build) {
+        var findings = Checks.on(build);
+        var all = new ArrayList<>(findings);
+        all.addAll(ofOtherMembers(build, findings));
+        return List.copyOf(all);
     }
 
     /** Every check runs for each member of a vetted set: what is wrong with one that did not win today. */
