@@ -19,8 +19,10 @@ public final class Catalogue {
     private final Map<Kind, Shelf> shelves = new EnumMap<>(Kind.class);
     private final Map<UUID, Integer> siblings;
 
-    Catalogue(List<Part> all) {
-        parts = all.stream().collect(Collectors.toUnmodifiableMap(Part::id, Function.identity()));
+    /** {@code merged} leads from ids that were merged to those that stay. */
+    Catalogue(List<Part> all, Map<UUID, UUID> merged) {
+        parts = all.stream().collect(Collectors.toMap(Part::id, Function.identity()));
+        merged.forEach((from, into) -> Optional.ofNullable(parts.get(into)).ifPresent(p -> parts.put(from, p)));
         siblings = all.stream().collect(Collectors.groupingBy(Part::product, Collectors.summingInt(p -> 1)));
         var byKind = all.stream()
                 .sorted(Comparator.comparing(Part::fullName).thenComparing(Part::id))
@@ -36,10 +38,6 @@ public final class Catalogue {
 
     public Part part(UUID id) {
         return find(id).orElseThrow(() -> new NotFound("There is no part with the id " + id + " in the catalogue."));
-    }
-
-    public int size() {
-        return parts.size();
     }
 
     public Shelf shelf(Kind kind) {

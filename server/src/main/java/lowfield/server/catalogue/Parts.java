@@ -173,7 +173,11 @@ public class Parts {
                 .on(MAKER.ID.eq(FAMILY.MAKER_ID))
                 .where(VARIANT.MERGED_INTO.isNull())
                 .fetch(Parts::part);
-        return new Catalogue(parts);
+        var merged = db.select(VARIANT.ID, VARIANT.MERGED_INTO)
+                .from(VARIANT)
+                .where(VARIANT.MERGED_INTO.isNotNull())
+                .fetchMap(VARIANT.ID, VARIANT.MERGED_INTO);
+        return new Catalogue(parts, merged);
     }
 
     private static Part part(Record r) {

@@ -8,16 +8,25 @@ import lowfield.core.find.Order;
 import lowfield.core.find.Query;
 import lowfield.core.find.Shelf;
 import lowfield.core.money.Money;
+import lowfield.core.part.Better;
 import lowfield.core.part.Field;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.core.part.Release;
+import lowfield.server.accounts.Person;
+import lowfield.server.catalogue.Corrections;
 import lowfield.server.catalogue.Parts;
+import lowfield.server.platform.Versions;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -27,7 +36,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class CatalogueController {
-    record FieldView(String name, String label, String unit, Field.Holds holds) {}
+    record FieldView(String name, String label, String unit, Field.Holds holds, String group, Better better) {}
 
     record KindView(Kind kind, String label, String plural, List<FieldView> fields) {}
 
@@ -54,9 +63,11 @@ class CatalogueController {
             Map<String, Object> spec) {}
 
     private final Parts parts;
+    private final Corrections corrections;
 
-    CatalogueController(Parts parts) {
+    CatalogueController(Parts parts, Corrections corrections) {
         this.parts = parts;
+        this.corrections = corrections;
     }
 
     @GetMapping("/kinds")
@@ -67,7 +78,8 @@ class CatalogueController {
                         k.label(),
                         k.plural(),
                         k.schema().fields().stream()
-                                .map(f -> new FieldView(f.name(), f.label(), f.unit(), f.holds()))
+                                .map(f ->
+                                        new FieldView(f.name(), f.label(), f.unit(), f.holds(), f.group(), f.better()))
                                 .toList()))
                 .toList();
     }
@@ -100,6 +112,60 @@ class CatalogueController {
                 suggested,
                 null,
                 part.spec())));
+    }
+
+    record PartSheet(
+            PartView part,
+            int version,
+            @Nullable Long suggestedMinor,
+            @Nullable String suggestedCurrency,
+            @Nullable String avoid,
+            Map<String, Object> provenance,
+            List<PartView> siblings,
+            List<Corrections.Change> changes) {}
+
+    record Merge(UUID into) {}
+
+    /** One part with everything that is known of it; the entity tag is its version. */
+    @GetMapping("/parts/{id}")
+    ResponseEntity<PartSheet> part(@PathVariable UUID id) {
+        var stored = corrections.stored(id);
+        var part = stored.part();
+        var siblings = parts.catalogue().shelf(part.kind()).parts().stream()
+                .filter(p -> p.product().equals(part.product()) && !p.id().equals(part.id()))
+                .map(CatalogueController::view)
+                .toList();
+        var sheet = new PartSheet(
+                view(part),
+                stored.version(),
+                part.suggestedPrice().map(Money::minor).orElse(null),
+                part.suggestedPrice().map(m -> m.currency().getCurrencyCode()).orElse(null),
+                part.avoid().orElse(null),
+                stored.provenance(),
+                siblings,
+                stored.changes());
+        return ResponseEntity.ok().eTag(Versions.tag(stored.version())).body(sheet);
+    }
+
+    @PatchMapping("/parts/{id}")
+    ResponseEntity<PartSheet> correct(
+            @PathVariable UUID id,
+            @RequestBody Corrections.Correction correction,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @AuthenticationPrincipal Person person) {
+        corrections.correct(id, correction, Versions.expected(ifMatch), person);
+        return part(id);
+    }
+
+    /** Merges a part into another that is the same thing; its id leads there from now on. */
+    @PostMapping("/parts/{id}/merge")
+    ResponseEntity<PartSheet> merge(
+            @PathVariable UUID id,
+            @RequestBody Merge merge,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @AuthenticationPrincipal Person person) {
+        corrections.merge(id, merge.into(), Versions.expected(ifMatch), person);
+        return part(id);
     }
 
     private static PartView view(Part part) {

@@ -1,0 +1,148 @@
+package lowfield.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+class CatalogueTest {
+    private final World world = new World();
+
+    private String add(String kind, String name, String variant, Map<String, Object> spec) {
+        var part = new HashMap<String, Object>(
+                Map.of("kind", kind, "maker", "Test", "family", "", "name", name, "variant", variant));
+        part.put("spec", spec);
+        return world.ines.post("/api/parts", part).json().path("id").asString();
+    }
+
+    private JsonNode sheet(String id) {
+        return world.ines.get("/api/parts/" + id).json();
+    }
+
+    private Caller.Answer correct(String id, Object correction, int version) {
+        return world.ines.call("PATCH", "/api/parts/" + id, correction, version);
+    }
+
+    @Test
+    void aMissingFigureIsFilledInAndTheBuildIsDecided() {
+        var name = "Case " + UUID.randomUUID();
+        var box = add("CASE", name, "", Map.of("formats", java.util.List.of("micro-ATX")));
+        world.filled();
+        world.edit(world.ines, world.line("CASE"), Map.of("choice", Map.of("type", "PART", "part", box)));
+        var gap = world.bench()
+                .path("tally")
+                .path("findings")
+                .valueStream()
+                .filter(f -> f.path("check").asString().equals("cooler-height"))
+                .findFirst()
+                .orElseThrow()
+                .path("gap");
+        assertThat(gap.path("part").asString()).isEqualTo(box);
+        var told = correct(
+                box, Map.of("figures", Map.of(gap.path("field").asString(), 160), "source", "the maker's drawing"), 1);
+        assertThat(told.status()).isEqualTo(200);
+        assertThat(told.json()
+                        .path("provenance")
+                        .path("coolerHeight")
+                        .path("source")
+                        .asString())
+                .isEqualTo("the maker's drawing");
+        assertThat(world.bench()
+                        .path("tally")
+                        .path("findings")
+                        .valueStream()
+                        .filter(f -> f.path("check").asString().equals("cooler-height"))
+                        .map(f -> f.path("verdict").asString()))
+                .containsExactly("FITS");
+        var uses = world.ines.get("/api/parts/" + box + "/uses").json();
+        assertThat(uses.valueStream().map(u -> u.path("where").asString())).containsExactly("Bosun, lead build, Case");
+        assertThat(uses.get(0).path("published").asBoolean()).isFalse();
+        assertThat(sheet(box).path("changes").get(0).path("what").asString()).isEqualTo("room for a cooler");
+    }
+
+    @Test
+    void twoCorrectionsAtOnceLoseNeither() {
+        var box = add("CASE", "Case " + UUID.randomUUID(), "", Map.of());
+        assertThat(correct(box, Map.of("figures", Map.of("cardLength", 300)), 1).status())
+                .isEqualTo(200);
+        var late = correct(box, Map.of("figures", Map.of("cardLength", 310)), 1);
+        assertThat(late.status()).isEqualTo(412);
+        assertThat(late.json().path("theirs").path("cardLength").asInt()).isEqualTo(300);
+        assertThat(world.ines.call("PATCH", "/api/parts/" + box, Map.of(), null).status())
+                .isEqualTo(428);
+        var taken = new HashMap<String, Object>();
+        taken.put("cardLength", null);
+        assertThat(correct(box, Map.of("figures", taken), 2)
+                        .json()
+                        .path("part")
+                        .path("spec")
+                        .has("cardLength"))
+                .isFalse();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "cardLength, 99999, a whole number from 0 to",
+        "cardLength, long, a whole number from 0 to",
+        "window, maybe, yes or no",
+        "wheels, 4, one that this kind has"
+    })
+    void aFigureThatCannotBeIsToldAndNothingChanges(String figure, String value, String why) {
+        var box = add("CASE", "Case " + UUID.randomUUID(), "", Map.of("cardLength", 300));
+        var answer = correct(
+                box, Map.of("figures", Map.of(figure, value.matches("\\d+") ? Integer.valueOf(value) : value)), 1);
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.detail()).contains(why);
+        assertThat(sheet(box).path("version").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void anAdviceAgainstIsKeptAndSaid() {
+        world.filled();
+        var box = add("CASE", "Case " + UUID.randomUUID(), "", Map.of());
+        correct(box, Map.of("avoid", "its feet come off"), 1);
+        world.edit(world.ines, world.line("CASE"), Map.of("choice", Map.of("type", "PART", "part", box)));
+        assertThat(world.bench()
+                        .path("tally")
+                        .path("findings")
+                        .valueStream()
+                        .map(f -> f.path("evidence").asString()))
+                .anyMatch(e -> e.endsWith("its feet come off"));
+        assertThat(correct(box, Map.of("avoid", "x"), 2).detail()).contains("3 to 500");
+        assertThat(correct(box, Map.of("avoid", ""), 2).status()).isEqualTo(200);
+        assertThat(correct(box, Map.of(), 3).detail()).contains("Nothing was given");
+    }
+
+    @Test
+    void siblingsAreLinkedAndDuplicatesMergedForGood() {
+        var name = "Case " + UUID.randomUUID();
+        var black = add("CASE", name, "black", Map.of("cardLength", 300));
+        var white = add("CASE", name, "white", Map.of());
+        var twin = add("CASE", name + " again", "black", Map.of());
+        assertThat(sheet(black)
+                        .path("siblings")
+                        .valueStream()
+                        .map(s -> s.path("id").asString()))
+                .containsExactly(white);
+        world.filled();
+        world.edit(world.ines, world.line("CASE"), Map.of("choice", Map.of("type", "PART", "part", twin)));
+        var merged = world.ines.call("POST", "/api/parts/" + twin + "/merge", Map.of("into", black), 1);
+        assertThat(merged.json().path("part").path("id").asString()).isEqualTo(black);
+        assertThat(world.line("CASE").path("label").asString()).isEqualTo("Test " + name + ", black");
+        assertThat(sheet(twin).path("part").path("id").asString()).isEqualTo(black);
+        assertThat(world.ines
+                        .call("POST", "/api/parts/" + twin + "/merge", Map.of("into", black), 1)
+                        .detail())
+                .contains("into itself");
+        var cooler = add("COOLER", "Cooler " + UUID.randomUUID(), "", Map.of());
+        assertThat(world.ines
+                        .call("POST", "/api/parts/" + cooler + "/merge", Map.of("into", black), 1)
+                        .detail())
+                .contains("only parts of one kind");
+    }
+}
