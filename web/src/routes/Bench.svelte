@@ -10,6 +10,7 @@
   import LineDesk from '$features/bench/LineDesk.svelte';
   import OtherChoice from '$features/bench/OtherChoice.svelte';
   import Spine from '$features/bench/Spine.svelte';
+  import PartSheet from '$features/catalogue/PartSheet.svelte';
   import Tally from '$features/bench/Tally.svelte';
   import { standing, tone } from '$features/desk/standing';
   import Gauge from '$ui/Gauge.svelte';
@@ -24,6 +25,7 @@
   const build = $derived(params.build ?? '');
   const bench = $derived(new BenchState(edition, build));
   let heading: string | undefined;
+  let gap = $state<Schemas['GapView'] | null>(null);
   let finder = $state(false);
   let other = $state(false);
   let purpose = $state<'ALTERNATIVE' | 'UPGRADE' | undefined>();
@@ -74,6 +76,13 @@
     const next = cards[cards.findIndex((c) => c.build === params.build) + step];
     if (next) void navigate(path(next.build) as '/');
   }
+
+  const year = async (gaming: number, idle: number) =>
+    (
+      await api.GET('/api/editions/{edition}/builds/{build}/year', {
+        params: { path: { edition, build }, query: { gaming, idle } },
+      })
+    ).data;
 
   function find(as?: 'ALTERNATIVE' | 'UPGRADE'): void {
     purpose = as;
@@ -197,7 +206,7 @@
       {#if line}<LineDesk state={bench} {line} {format} {lastMonth} onfind={find} onother={() => (other = true)} />{/if}
     </section>
     <aside aria-label="Tally" class="overflow-y-auto border-l border-hairline bg-sheet">
-      <Tally card={view.card} tally={view.tally} {lastMonth} {format} href={here} />
+      <Tally card={view.card} tally={view.tally} {lastMonth} {format} href={here} onfill={(g) => (gap = g)} {year} />
     </aside>
   </main>
   {#if line}
@@ -221,4 +230,9 @@
     />
   {/if}
   <BothVersions state={bench} />
+  <PartSheet
+    bind:part={() => gap?.part ?? null, (p) => (gap = p == null ? null : { ...gap!, part: p })}
+    figure={gap?.field}
+    onchange={() => void bench.load()}
+  />
 {/if}

@@ -2,6 +2,7 @@
   import { createQuery, keepPreviousData } from '@tanstack/svelte-query';
   import { api, taken, type Schemas } from '$lib/api/client';
   import NewPart from '$features/catalogue/NewPart.svelte';
+  import PartSheet from '$features/catalogue/PartSheet.svelte';
   import NewPage from '$features/catalogue/NewPage.svelte';
   import Choose from '$ui/Choose.svelte';
   import TextField from '$ui/TextField.svelte';
@@ -10,6 +11,7 @@
   let kind = $state<Kind>('GRAPHICS_CARD');
   let text = $state('');
   let adding = $state(false);
+  let opened = $state<string | null>(null);
   let paging = $state<Schemas['PartView'] | null>(null);
   const kinds = createQuery(() => ({
     queryKey: ['kinds'],
@@ -39,8 +41,8 @@
   </div>
   {#each parts.data ?? [] as part (part.id)}
     <div class="grid grid-cols-[1fr_1fr_auto] items-baseline gap-4 border-b border-hairline py-1.5">
-      <span class="font-medium"
-        >{part.name}{#if part.variant}<span class="font-normal text-soft">, {part.variant}</span>{/if}</span
+      <button class="text-left font-medium hover:underline" onclick={() => (opened = part.id)}
+        >{part.name}{#if part.variant}<span class="font-normal text-soft">, {part.variant}</span>{/if}</button
       >
       <span class="text-soft"
         >{part.summary}{#if part.missing.length}<span class="small block text-slate"
@@ -54,4 +56,5 @@
       </p>{/if}{/each}
   {#if current}<NewPart bind:open={adding} kind={current} />{/if}
   <NewPage bind:part={paging} />
+  <PartSheet bind:part={opened} />
 </main>

@@ -4,6 +4,7 @@
   import { band, standing, tone } from '$features/desk/standing';
   import Gauge from '$ui/Gauge.svelte';
   import Mark from '$ui/Mark.svelte';
+  import Loads from './Loads.svelte';
 
   /** What the build comes to: total and band, the checks, what it draws. */
   let {
@@ -12,12 +13,16 @@
     lastMonth,
     format,
     href,
+    onfill,
+    year,
   }: {
     card: Schemas['BuildCard'];
     tally: Schemas['Tally'];
     lastMonth: string;
     format: Format;
     href: (line: string) => string;
+    onfill?: (gap: Schemas['GapView']) => void;
+    year: (gaming: number, idle: number) => Promise<Schemas['Year'] | undefined>;
   } = $props();
   const open = $derived(tally.findings.filter((f) => f.verdict !== 'FITS'));
   const fits = $derived(tally.findings.filter((f) => f.verdict === 'FITS'));
@@ -70,7 +75,11 @@
               class="no-underline hover:underline"
               href={href(finding.lines[0])}
               title={finding.rule}>{finding.evidence}</a
-            >{:else}<span>{finding.evidence}</span>{/if}
+            >{:else}<span>{finding.evidence}</span>{/if}{#if finding.gap && onfill}<button
+              class="btn-quiet small shrink-0"
+              aria-label="Fill in {finding.gap.label}"
+              onclick={() => onfill(finding.gap!)}>fill in</button
+            >{/if}
         </li>
       {/each}
       <li>
@@ -121,6 +130,7 @@
             </li>{/each}
         </ul>
       </details>
+      <Loads draw={tally.draw} peakWatts={tally.peakWatts} {year} />
     {:else}<p class="flex gap-2">
         <span class="pt-0.5"><Mark verdict="NOT_KNOWN" /></span>Not known: {tally.missing.join(', ')}
       </p>{/if}

@@ -5,6 +5,7 @@
   import Dialog from '$ui/Dialog.svelte';
   import TextField from '$ui/TextField.svelte';
   import Told from '$ui/Told.svelte';
+  import { hint, typed as typedFigure } from './figures';
 
   /** Adds a part of a kind; a figure left empty is not known. */
   let { open = $bindable(), kind }: { open: boolean; kind: Schemas['KindView'] } = $props();
@@ -13,22 +14,10 @@
   let figures = $state<Record<string, string>>({});
   let sentence = $state('');
 
-  function figure(field: Schemas['FieldView'], typed: string): unknown {
-    if (typed === 'n/a') return typed;
-    if (field.holds === 'NUMBER') return Number.isFinite(Number(typed)) ? Number(typed) : typed;
-    if (field.holds === 'YES_NO') return typed === 'yes';
-    return field.holds === 'SET'
-      ? typed
-          .split(',')
-          .map((w) => w.trim())
-          .filter(Boolean)
-      : typed;
-  }
-
   async function add(event: SubmitEvent): Promise<void> {
     event.preventDefault();
     const typed = kind.fields.filter((f) => (figures[f.name] ?? '').trim() !== '');
-    const spec = Object.fromEntries(typed.map((f) => [f.name, figure(f, figures[f.name]!.trim())])) as Record<
+    const spec = Object.fromEntries(typed.map((f) => [f.name, typedFigure(f, figures[f.name]!)])) as Record<
       string,
       Record<string, never>
     >;
@@ -77,7 +66,7 @@
         {:else}<TextField
             label={field.unit ? `${field.label}, ${field.unit}` : field.label}
             bind:value={() => figures[field.name] ?? '', (v) => (figures[field.name] = v)}
-            hint={field.holds === 'SET' ? 'Words with commas between' : ''}
+            hint={hint(field)}
           />{/if}
       {/each}
     </fieldset>

@@ -1,0 +1,73 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+
+  /** Where idle, gaming and peak stand on the supply's curve, and what a year takes for chosen hours and tariff. */
+  let {
+    draw,
+    peakWatts,
+    year,
+  }: {
+    draw: Schemas['DrawView'];
+    peakWatts: number;
+    year: (gaming: number, idle: number) => Promise<Schemas['Year'] | undefined>;
+  } = $props();
+
+  let gaming = $state(3);
+  let idle = $state(2);
+  let tariff = $state(30);
+  let told = $state<Schemas['Year'] | undefined>();
+  $effect(() => {
+    void draw;
+    void year(gaming, idle)
+      .then((y) => (told = y))
+      .catch(() => (told = undefined));
+  });
+  const rows = $derived([
+    { name: 'idle, allowed for', watts: `${draw.idleWatts}`, load: draw.idle },
+    {
+      name: 'gaming',
+      watts: draw.gamingLow == null ? 'not known' : `${draw.gamingLow} to ${draw.gamingHigh}`,
+      load: draw.gaming,
+    },
+    { name: 'sustained peak', watts: `${peakWatts}`, load: draw.peak },
+  ]);
+</script>
+
+<details class="mt-1">
+  <summary class="cursor-pointer"
+    >{draw.headroomWatts == null ? 'No supply to hold it against' : `${draw.headroomWatts} W to spare`}</summary
+  >
+  <table class="small mt-1 w-full">
+    <thead class="text-soft"
+      ><tr
+        ><th class="text-left font-normal"></th><th class="text-right font-normal">W</th><th
+          class="text-right font-normal">load</th
+        ><th class="text-right font-normal">arrives</th></tr
+      ></thead
+    >
+    <tbody>
+      {#each rows as row (row.name)}<tr>
+          <td>{row.name}</td><td class="text-right">{row.watts}</td><td class="text-right"
+            >{row.load ? `${row.load.percent}%` : ''}</td
+          ><td class="text-right"
+            >{row.load
+              ? row.load.efficiencyPercent == null
+                ? 'not promised'
+                : `${row.load.efficiencyPercent}%`
+              : ''}</td
+          >
+        </tr>{/each}
+    </tbody>
+  </table>
+  <div class="small mt-2 flex flex-wrap items-center gap-x-2 gap-y-1 text-soft">
+    <label>play <input class="field w-12 py-0" type="number" min="0" max="24" step="0.5" bind:value={gaming} /></label>
+    <label>idle <input class="field w-12 py-0" type="number" min="0" max="24" step="0.5" bind:value={idle} /></label>
+    hours a day,
+    <label><input class="field w-14 py-0" type="number" min="0" max="1000" bind:value={tariff} /> cents a kWh</label>
+  </div>
+  {#if told}<p class="small mt-1">
+      {told.kilowattHours} kWh a year, {Math.round((told.kilowattHours * tariff) / 100)} a year{told.promised
+        ? ''
+        : '; below a fifth of its rating the supply promises nothing, so idle is a guess'}
+    </p>{/if}
+</details>
