@@ -27,6 +27,10 @@ final class Caller {
             return json.path("detail").asString("");
         }
 
+        String text() {
+            return raw.body();
+        }
+
         String type() {
             return json.path("type").asString("");
         }
@@ -53,6 +57,15 @@ final class Caller {
         }
         request.header("X-XSRF-TOKEN", token());
         return send(request.build());
+    }
+
+    /** A file as the body. */
+    Answer file(String path, byte[] body) {
+        return send(HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "application/octet-stream")
+                .header("X-XSRF-TOKEN", token())
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body))
+                .build());
     }
 
     /** Without the token that a page of another site could not know. */

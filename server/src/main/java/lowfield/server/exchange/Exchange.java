@@ -1,0 +1,163 @@
+package lowfield.server.exchange;
+
+import static lowfield.db.Tables.FAMILY;
+import static lowfield.db.Tables.PRODUCT;
+import static lowfield.db.Tables.VARIANT;
+
+import java.io.InputStream;
+import java.io.Writer;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.core.RuleBroken;
+import lowfield.core.part.Kind;
+import lowfield.core.part.Release;
+import lowfield.server.accounts.Person;
+import lowfield.server.catalogue.Parts;
+import lowfield.server.platform.Notices;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.interceptor.TransactionAspectSupport;
+
+/** Takes parts in from a file, all of them or none, and gives them out. The same file a second time changes nothing. */
+@Service
+public class Exchange {
+    /** The written forms. */
+    public enum Form {
+        CSV,
+        JSON
+    }
+
+    private static final int MOST_ROWS = 200_000;
+
+    private final DSLContext db;
+    private final Parts parts;
+    private final Staging staging;
+    private final Notices notices;
+
+    Exchange(DSLContext db, Parts parts, Staging staging, Notices notices) {
+        this.db = db;
+        this.parts = parts;
+        this.staging = staging;
+        this.notices = notices;
+    }
+
+    /** Reads the file and tells what it would do; only when that is wanted and nothing is wrong is it done. */
+    @Transactional
+    public Report take(Kind kind, Form form, InputStream file, boolean dry, Person by) {
+        var faults = new Report.Faults();
+        var seen = new HashSet<String>();
+        try (var stage = staging.open()) {
+            var rows = new int[1];
+            java.util.function.Consumer<Row> sink = row -> {
+                RuleBroken.unless(++rows[0] <= MOST_ROWS, "A file holds at most %,d parts; split it.", MOST_ROWS);
+                if (isSound(kind, row, seen, faults)) {
+                    stage.add(row, kind);
+                }
+            };
+            if (form == Form.CSV) {
+                CsvFile.read(kind, file, faults, sink);
+            } else {
+                JsonFile.read(file, faults, sink);
+            }
+            var outcome = faults.any() ? new Staging.Outcome(0, 0) : stage.settle(kind, by, faults);
+            var report = new Report(
+                    rows[0],
+                    outcome.added(),
+                    outcome.changed(),
+                    faults.any() ? 0 : rows[0] - outcome.added() - outcome.changed(),
+                    faults.list(),
+                    faults.more());
+            if (dry || !report.isSound()) {
+                TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
+            } else {
+                notices.changed(Notices.Topic.CATALOGUE);
+            }
+            return report;
+        }
+    }
+
+    private static boolean isSound(Kind kind, Row row, HashSet<String> seen, Report.Faults faults) {
+        var named = length(row, "maker", row.maker(), 1, 80, faults)
+                & length(row, "product", row.product(), 1, 160, faults)
+                & length(row, "family", row.family(), 0, 100, faults)
+                & length(row, "variant", row.variant(), 0, 80, faults)
+                & length(
+                        row,
+                        "maker_number",
+                        Optional.ofNullable(row.makerNumber()).orElse(""),
+                        0,
+                        80,
+                        faults)
+                & length(row, "avoid", Optional.ofNullable(row.avoid()).orElse(""), 0, 500, faults);
+        if (row.gtin() != null && !row.gtin().matches("[0-9]{8,14}")) {
+            faults.add(row.line(), "gtin", row.gtin(), "8 to 14 digits");
+            named = false;
+        }
+        if (row.release() != null
+                && java.util.Arrays.stream(Release.values())
+                        .noneMatch(r -> r.name().equals(row.release()))) {
+            faults.add(row.line(), "release", row.release(), "ANNOUNCED, ON_SALE, ENDING or GONE");
+            named = false;
+        }
+        if (row.suggestedMinor() != null && row.suggestedMinor() <= 0) {
+            faults.add(row.line(), "suggested_price", row.suggestedMinor() + "", "a price above zero");
+            named = false;
+        }
+        for (var key : keys(row)) {
+            if (!seen.add(key)) {
+                faults.add(row.line(), "product", row.product(), "a part that stands in the file once");
+                named = false;
+            }
+        }
+        var outcome = kind.schema().tried(row.spec());
+        outcome.wrong().forEach(w -> faults.add(row.line(), w.field(), w.value(), w.rule()));
+        return named && outcome.wrong().isEmpty();
+    }
+
+    private static List<String> keys(Row row) {
+        var name = "n " + row.maker() + "\n" + row.product() + "\n" + row.variant();
+        return row.gtin() == null ? List.of(name) : List.of(name, "g " + row.gtin());
+    }
+
+    private static boolean length(Row row, String column, String value, int least, int most, Report.Faults faults) {
+        var fits = value.length() >= least && value.length() <= most;
+        if (!fits) {
+            faults.add(row.line(), column, value, "%d to %d letters".formatted(least, most));
+        }
+        return fits;
+    }
+
+    /** Writes all parts of a kind. */
+    public void give(Kind kind, Form form, Writer out) throws java.io.IOException {
+        var shelf = parts.catalogue().shelf(kind);
+        if (form == Form.CSV) {
+            CsvFile.write(kind, shelf.parts(), names(kind), out);
+        } else {
+            JsonFile.write(kind, shelf.parts(), names(kind), out);
+        }
+    }
+
+    private Map<UUID, Names> names(Kind kind) {
+        var names = new HashMap<UUID, Names>();
+        db.select(VARIANT.ID, FAMILY.NAME, PRODUCT.NAME, VARIANT.GTIN, VARIANT.MAKER_NUMBER)
+                .from(VARIANT)
+                .join(PRODUCT)
+                .on(PRODUCT.ID.eq(VARIANT.PRODUCT_ID))
+                .join(FAMILY)
+                .on(FAMILY.ID.eq(PRODUCT.FAMILY_ID))
+                .where(FAMILY.KIND.eq(kind.name()))
+                .forEach(r -> names.put(
+                        r.value1(),
+                        new Names(
+                                r.value2(),
+                                r.value3(),
+                                Optional.ofNullable(r.value4()).orElse(""),
+                                Optional.ofNullable(r.value5()).orElse(""))));
+        return names;
+    }
+}

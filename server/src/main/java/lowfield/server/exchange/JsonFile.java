@@ -1,0 +1,123 @@
+package lowfield.server.exchange;
+
+import java.io.InputStream;
+import java.io.Writer;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Consumer;
+import lowfield.core.RuleBroken;
+import lowfield.core.part.Kind;
+import lowfield.core.part.Part;
+import lowfield.server.platform.Json;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonToken;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/** One kind's parts as a JSON array, read object by object; nothing deep or long is believed. */
+final class JsonFile {
+    private static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
+                    .streamReadConstraints(StreamReadConstraints.builder()
+                            .maxNestingDepth(12)
+                            .maxStringLength(20_000)
+                            .maxNameLength(200)
+                            .build())
+                    .build())
+            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .build();
+
+    private JsonFile() {}
+
+    /** A part as it stands in the file. */
+    record Entry(
+            @Nullable String maker,
+            @Nullable String family,
+            @Nullable String product,
+            @Nullable String variant,
+            @Nullable String gtin,
+            @Nullable String makerNumber,
+            @Nullable String release,
+            @Nullable Suggested suggested,
+            @Nullable String avoid,
+            @Nullable Map<String, Object> spec) {}
+
+    record Suggested(long minor, String currency) {}
+
+    static void read(InputStream in, Report.Faults faults, Consumer<Row> sink) {
+        try (var parser = MAPPER.createParser(Marks.skipped(in))) {
+            if (parser.nextToken() != JsonToken.START_ARRAY) {
+                throw new RuleBroken("The file holds no list of parts; it begins with [ and ends with ].");
+            }
+            for (long number = 1; parser.nextToken() == JsonToken.START_OBJECT && !faults.isFull(); number++) {
+                sink.accept(row(number, parser.readValueAs(Entry.class)));
+            }
+        } catch (JacksonException broken) {
+            var at = broken.getLocation();
+            throw new RuleBroken("The file is no JSON that parts are written in%s: %s"
+                    .formatted(
+                            at == null ? "" : " (line " + at.getLineNr() + ")",
+                            shortened(broken.getOriginalMessage())));
+        } catch (java.io.IOException cut) {
+            throw new RuleBroken("The file ended before its end; send it again.");
+        }
+    }
+
+    private static String shortened(String text) {
+        return text.length() > 160 ? text.substring(0, 160) + "…" : text;
+    }
+
+    private static Row row(long number, Entry o) {
+        var suggested = Optional.ofNullable(o.suggested());
+        return new Row(
+                number,
+                Optional.ofNullable(o.maker()).orElse(""),
+                Optional.ofNullable(o.family()).orElse(""),
+                Optional.ofNullable(o.product()).orElse(""),
+                Optional.ofNullable(o.variant()).orElse(""),
+                o.gtin(),
+                o.makerNumber(),
+                o.release(),
+                suggested.map(Suggested::minor).orElse(null),
+                suggested.map(Suggested::currency).orElse(null),
+                o.avoid(),
+                Optional.ofNullable(o.spec()).orElse(Map.of()));
+    }
+
+    static void write(Kind kind, List<Part> parts, Map<UUID, Names> names, Writer out) throws java.io.IOException {
+        var separator = "[\n";
+        for (var part : parts) {
+            out.write(separator);
+            out.write(Json.write(object(kind, part, names.get(part.id()))));
+            separator = ",\n";
+        }
+        out.write(parts.isEmpty() ? "[]\n" : "\n]\n");
+        out.flush();
+    }
+
+    private static Map<String, Object> object(Kind kind, Part part, Names of) {
+        var object = new LinkedHashMap<String, Object>();
+        object.put("maker", part.maker());
+        object.put("family", of.family());
+        object.put("product", of.product());
+        object.put("variant", part.variant());
+        if (!of.gtin().isEmpty()) {
+            object.put("gtin", of.gtin());
+        }
+        if (!of.makerNumber().isEmpty()) {
+            object.put("makerNumber", of.makerNumber());
+        }
+        object.put("release", part.release().name());
+        part.suggestedPrice()
+                .ifPresent(m -> object.put(
+                        "suggested", new Suggested(m.minor(), m.currency().getCurrencyCode())));
+        part.avoid().ifPresent(a -> object.put("avoid", a));
+        object.put("spec", kind.schema().write(part.spec()));
+        return object;
+    }
+}

@@ -1,0 +1,19 @@
+package lowfield.server.exchange;
+
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** One part of a file: where it stands (line of a CSV file, or number of the JSON object), its names, and its figures. */
+public record Row(
+        long line,
+        String maker,
+        String family,
+        String product,
+        String variant,
+        @Nullable String gtin,
+        @Nullable String makerNumber,
+        @Nullable String release,
+        @Nullable Long suggestedMinor,
+        @Nullable String suggestedCurrency,
+        @Nullable String avoid,
+        Map<String, Object> spec) {}

@@ -1,0 +1,216 @@
+package lowfield.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import tools.jackson.databind.JsonNode;
+
+class ExchangeTest {
+    private enum Form {
+        CSV,
+        JSON
+    }
+
+    private final World world = new World();
+    /** Names of its own for each test, since the catalogue is one. */
+    private final String own = UUID.randomUUID().toString().substring(0, 8);
+
+    private Caller.Answer send(String kind, Form form, boolean dry, byte[] file) {
+        return world.ines.file("/api/kinds/" + kind + "/file?form=" + form + "&dry=" + dry, file);
+    }
+
+    private Caller.Answer csv(boolean dry, String text) {
+        return send("CASE", Form.CSV, dry, text.replace("@", own).getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static String fault(JsonNode report) {
+        var f = report.path("faults").get(0);
+        return f.path("line").asInt() + " " + f.path("column").asString() + " "
+                + f.path("value").asString() + ": " + f.path("rule").asString();
+    }
+
+    private JsonNode part(String name) {
+        return world.ines
+                .get("/api/parts?kind=CASE&q=" + name.replace("@", own).replace(" ", "+"))
+                .json()
+                .get(0);
+    }
+
+    @Test
+    void aDryRunTellsAndChangesNothingThenAllIsTaken() {
+        var file = "maker,product,variant,cardLength [mm],formats,frontUsbC\n"
+                + "Test,Shed @,black,310,micro-ATX; mini-ITX,yes\nTest,Shed @,white,n/a,,no\n";
+        var dry = csv(true, file).json();
+        assertThat(dry.path("added").asInt()).isEqualTo(2);
+        assertThat(part("Shed @")).isNull();
+        assertThat(csv(false, file).json().path("added").asInt()).isEqualTo(2);
+        assertThat(part("Shed @ black")
+                        .path("spec")
+                        .path("formats")
+                        .valueStream()
+                        .map(JsonNode::asString))
+                .containsExactlyInAnyOrder("micro-ATX", "mini-ITX");
+        assertThat(part("Shed @ white").path("spec").path("cardLength").asString())
+                .isEqualTo("n/a");
+        var again = csv(false, file).json();
+        assertThat(again.path("added").asInt() + again.path("changed").asInt()).isZero();
+        assertThat(again.path("unchanged").asInt()).isEqualTo(2);
+    }
+
+    @Test
+    void anEmptyCellLeavesWhatIsThereAndANewFigureChangesIt() {
+        csv(false, "maker,product,cardLength [mm],coolerHeight [mm]\nTest,Barrow @,310,160\n");
+        var changed = csv(false, "maker,product,cardLength [mm],coolerHeight [mm]\nTest,Barrow @,,165\n")
+                .json();
+        assertThat(changed.path("changed").asInt()).isEqualTo(1);
+        assertThat(part("Barrow @").path("spec").path("cardLength").asInt()).isEqualTo(310);
+        assertThat(part("Barrow @").path("spec").path("coolerHeight").asInt()).isEqualTo(165);
+    }
+
+    @Test
+    void partsAreMatchedByGtinThenByMakersNumber() {
+        var gtin = String.valueOf(10_000_000_000_000L + (long) (Integer.parseUnsignedInt(own, 16)));
+        csv(false, "maker,product,gtin,maker_number\nTest,Crib @," + gtin + ",N-@\n");
+        var byGtin = csv(false, "maker,product,gtin,volume [l]\nOther,Another name,%s,30\n".formatted(gtin))
+                .json();
+        assertThat(byGtin.path("changed").asInt()).isEqualTo(1);
+        var byNumber = csv(false, "maker,product,maker_number,volume [l]\nTest,Third name,N-@,31\n")
+                .json();
+        assertThat(byNumber.path("changed").asInt()).isEqualTo(1);
+        assertThat(part("Crib @").path("spec").path("volume").asInt()).isEqualTo(31);
+    }
+
+    @Test
+    void everyFaultIsToldWithItsPlaceAndNothingIsTaken() {
+        var answer = csv(
+                false,
+                "maker,product,cardLength [mm],frontUsbC,release\nTest,Hut @,310,yes,\nTest,Hut @ two,99999,maybe,SOON\n,Hut @ three,1,no,\n");
+        assertThat(answer.status()).isEqualTo(422);
+        var report = answer.json();
+        assertThat(report.path("faults")
+                        .valueStream()
+                        .map(f -> f.path("line").asInt() + f.path("column").asString()))
+                .containsExactlyInAnyOrder("3cardLength", "3frontUsbC", "3release", "4maker");
+        assertThat(report.path("faults").valueStream().map(f -> f.path("rule").asString()))
+                .contains("a whole number from 0 to 2,000 mm", "yes or no");
+        assertThat(part("Hut @")).isNull();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "maker,product,wheels\\nTest,X,4; 1 wheels wheels: a column of a case",
+                "maker,product,cardLength [cm]\\nTest,X,31; 1 cardLength [cm] cardLength [cm]: a column of a case",
+                "product\\nX; 1 maker : there must be a column \"maker\"",
+                "maker,product\\nTest,X,more; 2  3 cells: as many cells as the header has",
+                "maker,product,gtin\\nTest,X,12; 2 gtin 12: 8 to 14 digits",
+                "maker,product\\nTest,X\\nTest,X; 3 product X: a part that stands in the file once",
+                "maker,product,suggested_price\\nTest,X,cheap; 2 suggested_price cheap: a price such as",
+                "maker,product,radiators\\nTest,X,top; 2 radiators top: a list of up to 200 rows"
+            })
+    void faultsOfTheTable(String file, String fault) {
+        var report = csv(true, file.replace("\\n", "\n")).json();
+        assertThat(fault(report)).startsWith(fault);
+    }
+
+    private void refused(byte[] file, String why) {
+        var answer = send("CASE", Form.CSV, false, file);
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.detail()).contains(why);
+    }
+
+    @Test
+    void hostileFilesAreRefusedWithASentence() {
+        refused("maker,product\nTest,Häuschen\n".getBytes(Charset.forName("ISO-8859-1")), "not in UTF-8");
+        refused("maker,product\n".getBytes(StandardCharsets.UTF_16), "UTF-16");
+        refused(new byte[] {'P', 'K', 3, 4, 20, 0, 0, 0}, "zipped");
+        refused(new byte[0], "empty");
+        refused("maker,maker,product\nA,B,C\n".getBytes(StandardCharsets.UTF_8), "no header of columns");
+        refused("maker,product\nTest,\"half".getBytes(StandardCharsets.UTF_8), "no CSV");
+        refused(("maker,product" + ",x".repeat(10_000_000)).getBytes(StandardCharsets.UTF_8), "longer than 200,000");
+        refused(("maker,product\nTest," + "x".repeat(300_000)).getBytes(StandardCharsets.UTF_8), "longer than 200,000");
+    }
+
+    @Test
+    void twoHundredForeignColumnsAreAllTold() {
+        var header = IntStream.range(0, 199).mapToObj(i -> "c" + i).collect(Collectors.joining(","));
+        var report = csv(true, "maker,product," + header + "\n").json();
+        assertThat(report.path("faults")).hasSize(199);
+        assertThat(report.path("moreFaults").asBoolean()).isFalse();
+    }
+
+    @Test
+    void marksMixedLineEndsAndQuotesInQuotesAreRead() {
+        var report = csv(
+                        false,
+                        "\uFEFFmaker,product,variant\r\nTest,\"Lodge @ \"\"big\"\"\",\"a, b\"\nTest,Lodge @ two,\r\n")
+                .json();
+        assertThat(report.path("added").asInt()).isEqualTo(2);
+        assertThat(part("Lodge @ big").path("variant").asString()).isEqualTo("a, b");
+    }
+
+    /** What a spreadsheet would run is written so that it does not, and read back as it was. */
+    @Test
+    void formulasAreDefusedOnTheWayOutAndComeBackAsTheyWere() {
+        csv(false, "maker,product,colour\nTest,Loft @,'=1+1\n");
+        assertThat(part("Loft @").path("spec").path("colour").asString()).isEqualTo("=1+1");
+        var out = world.ines.get("/api/kinds/CASE/file?form=CSV").text();
+        assertThat(out.lines()
+                        .filter(l -> l.contains("Loft " + own))
+                        .findFirst()
+                        .orElseThrow())
+                .contains(",'=1+1,");
+        assertThat(send("CASE", Form.CSV, true, out.getBytes(StandardCharsets.UTF_8))
+                        .json()
+                        .path("changed")
+                        .asInt())
+                .isZero();
+    }
+
+    @ParameterizedTest
+    @EnumSource(Form.class)
+    void whatGoesOutComesInUnchanged(Form form) {
+        for (var kind : new String[] {"MOTHERBOARD", "CASE", "COOLER", "GRAPHICS_CARD"}) {
+            var out =
+                    world.ines.get("/api/kinds/" + kind + "/file?form=" + form).text();
+            var report = send(kind, form, false, out.getBytes(StandardCharsets.UTF_8))
+                    .json();
+            assertThat(report.path("rows").asInt()).as(kind).isPositive();
+            assertThat(report.path("unchanged").asInt())
+                    .as(report.toString())
+                    .isEqualTo(report.path("rows").asInt());
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "{\"maker\":1}; holds no list",
+                "[{\"maker\":\"Test\",; no JSON",
+                "[{\"wheels\":4}]; no JSON",
+                "hello; no JSON"
+            })
+    void jsonThatIsNoneIsTold(String file, String why) {
+        var answer = send("CASE", Form.JSON, false, file.getBytes(StandardCharsets.UTF_8));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.detail()).contains(why);
+    }
+
+    @Test
+    void deepJsonIsRefused() {
+        var deep = "[{\"maker\":\"T\",\"product\":\"X\",\"spec\":{\"formats\":" + "[".repeat(100_000) + "]}}]";
+        var answer = send("CASE", Form.JSON, false, deep.getBytes(StandardCharsets.UTF_8));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.detail()).contains("no JSON");
+    }
+}
