@@ -1,6 +1,7 @@
 <script lang="ts">
   import { createQuery, keepPreviousData } from '@tanstack/svelte-query';
   import { api, taken, type Schemas } from '$lib/api/client';
+  import FromFile from '$features/catalogue/FromFile.svelte';
   import NewPart from '$features/catalogue/NewPart.svelte';
   import PartSheet from '$features/catalogue/PartSheet.svelte';
   import NewPage from '$features/catalogue/NewPage.svelte';
@@ -11,6 +12,7 @@
   let kind = $state<Kind>('GRAPHICS_CARD');
   let text = $state('');
   let adding = $state(false);
+  let filing = $state(false);
   let opened = $state<string | null>(null);
   let paging = $state<Schemas['PartView'] | null>(null);
   const kinds = createQuery(() => ({
@@ -37,7 +39,12 @@
       options={(kinds.data ?? []).map((k) => ({ value: k.kind, label: k.plural }))}
     />
     <TextField label="Name or figures" bind:value={text} />
-    <button class="btn btn-main ml-auto" onclick={() => (adding = true)}>Add a part</button>
+    <p class="small ml-auto flex items-center gap-3">
+      <a class="btn-quiet small" href="/api/kinds/{kind}/file?form=CSV" download>As CSV</a>
+      <a class="btn-quiet small" href="/api/kinds/{kind}/file?form=JSON" download>As JSON</a>
+      <button class="btn-quiet small" onclick={() => (filing = true)}>From a file</button>
+    </p>
+    <button class="btn btn-main" onclick={() => (adding = true)}>Add a part</button>
   </div>
   {#each parts.data ?? [] as part (part.id)}
     <div class="grid grid-cols-[1fr_1fr_auto] items-baseline gap-4 border-b border-hairline py-1.5">
@@ -54,7 +61,7 @@
   {:else}{#if parts.isSuccess}<p class="py-4 text-soft">
         No part of this kind{text ? ' has these words' : ' yet; add the first'}.
       </p>{/if}{/each}
-  {#if current}<NewPart bind:open={adding} kind={current} />{/if}
+  {#if current}<NewPart bind:open={adding} kind={current} /><FromFile bind:open={filing} kind={current} />{/if}
   <NewPage bind:part={paging} />
   <PartSheet bind:part={opened} />
 </main>
