@@ -54,13 +54,61 @@ public class Editing implements Journal.Targets {
                     patch,
                     row.version());
         }
-        var after = checked(info, row.state(), patch);
+        var after = checked(info, standing(edition, row, patch), patch);
+        checkFollowing(edition, line, after);
         lines.write(edition, line, Optional.of(after));
         journal.record(
                 new Journal.Entry(edition, after.build(), LINE, line, label(after, patch), row.state(), after),
                 by,
                 patch.isTyping());
         return after.build();
+    }
+
+    /** What an edit starts from: a line that follows and is to stand alone keeps what it has shown so far. */
+    private LineState standing(UUID edition, LineRows.Row row, LinePatch patch) {
+        var effective = row.state().follows() == null
+                ? row.state()
+                : row.state().following(lines.source(edition, row).state());
+        var stays = patch.choice() == null
+                && patch.quantity() == null
+                && patch.hold() == null
+                && (patch.following() == null || patch.following().line() != null);
+        return stays && row.state().follows() != null ? ownWords(row.state(), effective, patch) : effective;
+    }
+
+    /** A reason that is confirmed or changed is bound to the choice that is followed. */
+    private static LineState ownWords(LineState own, LineState effective, LinePatch patch) {
+        return patch.confirmReason() != null || patch.reason() != null || patch.options() != null
+                ? new LineState(
+                        own.build(),
+                        own.slot(),
+                        own.position(),
+                        effective.choice(),
+                        effective.quantity(),
+                        own.counted(),
+                        effective.heldListing(),
+                        effective.heldWhy(),
+                        patch.confirmReason() != null ? effective.reason() : own.reason(),
+                        own.reasonFor(),
+                        own.options(),
+                        own.follows(),
+                        own.note())
+                : own;
+    }
+
+    private void checkFollowing(UUID edition, UUID line, LineState after) {
+        if (after.follows() == null) {
+            return;
+        }
+        RuleBroken.unless(!after.follows().equals(line), "A line cannot follow itself.");
+        var source = lines.forUpdate(edition, after.follows())
+                .orElseThrow(() -> new NotFound("The line to follow is not in this edition."));
+        RuleBroken.unless(
+                source.state().slot().kind() == after.slot().kind(),
+                "%s cannot follow %s; they take different kinds of part.",
+                after.slot().label(),
+                source.state().slot().label());
+        lines.source(edition, new LineRows.Row(line, after, 0));
     }
 
     private LineState checked(EditionInfo edition, LineState before, LinePatch patch) {
@@ -84,6 +132,12 @@ public class Editing implements Journal.Targets {
         }
         if (patch.reason() != null || patch.confirmReason() != null) {
             return slot + ": reason";
+        }
+        if (patch.following() != null) {
+            return slot + (patch.following().line() == null ? ": let go" : ": follows");
+        }
+        if (patch.note() != null) {
+            return slot + ": note";
         }
         return slot + (patch.options() != null ? ": alternatives and upgrades" : ": details");
     }
@@ -115,6 +169,9 @@ public class Editing implements Journal.Targets {
             throw new Stale(
                     "This line was changed meanwhile; it was not removed.", row.state(), "removed", row.version());
         }
+        var followers = lines.followers(edition, line);
+        RuleBroken.unless(
+                followers == 0, "%d other lines follow this one; let them go before it is removed.", followers);
         lines.write(edition, line, Optional.empty());
         journal.record(
                 new Journal.Entry(
@@ -128,6 +185,51 @@ public class Editing implements Journal.Targets {
                 by,
                 false);
         return row.state().build();
+    }
+
+    /** A further build in a tier, every line of which follows the same line of another build there. */
+    @Transactional
+    public UUID addVariant(UUID edition, UUID of, String name, Person by) {
+        editions.forEditing(edition);
+        var build = editions.addBuild(edition, of, name);
+        for (var row : lines.of(edition).getOrDefault(of, List.of())) {
+            var own = LineState.empty(build, row.state().slot(), row.state().position());
+            var state = new LineState(
+                    build,
+                    own.slot(),
+                    own.position(),
+                    row.state().choice(),
+                    row.state().quantity(),
+                    row.state().counted(),
+                    null,
+                    "",
+                    "",
+                    "",
+                    List.of(),
+                    row.id(),
+                    "");
+            var id = UUID.randomUUID();
+            lines.write(edition, id, Optional.of(state));
+            journal.record(
+                    new Journal.Entry(edition, build, LINE, id, own.slot().label() + ": follows", null, state),
+                    by,
+                    false);
+        }
+        return build;
+    }
+
+    /** Takes a variant with its lines out of the edition; the lead of a tier stays. */
+    @Transactional
+    public void removeVariant(UUID edition, UUID build) {
+        editions.forEditing(edition);
+        for (var row : lines.of(edition).getOrDefault(build, List.of())) {
+            RuleBroken.unless(
+                    lines.followers(edition, row.id()) == 0,
+                    "Other builds follow %s of this one; let them go first.",
+                    row.state().slot().label());
+            lines.write(edition, row.id(), Optional.empty());
+        }
+        editions.removeBuild(edition, build);
     }
 
     @Transactional

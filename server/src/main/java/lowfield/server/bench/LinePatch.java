@@ -14,14 +14,19 @@ public record LinePatch(
         @Nullable Hold hold,
         @Nullable String reason,
         @Nullable Boolean confirmReason,
-        @Nullable List<OptionState> options) {
+        @Nullable List<OptionState> options,
+        @Nullable Following following,
+        @Nullable String note) {
     private static final int MOST_OPTIONS = 12;
 
     /** Holds the choice to one listing, or lets it go when the listing is absent. */
     public record Hold(@Nullable UUID listing, String why) {}
 
+    /** Follows another line of the edition, or lets go of the one it follows when the line is absent. */
+    public record Following(@Nullable UUID line) {}
+
     static LinePatch choose(ChoiceState choice) {
-        return new LinePatch(choice, null, null, null, null, null, null);
+        return new LinePatch(choice, null, null, null, null, null, null, null, null);
     }
 
     /** The state after the edit; {@code now} is the choice after it, as core knows it. A new choice lets go of a held offer. */
@@ -31,6 +36,7 @@ public record LinePatch(
         RuleBroken.unless(held.why().length() <= 500, "The reason for holding an offer takes at most 500 letters.");
         RuleBroken.unless(held.listing() == null || !held.why().isBlank(), "Say why the choice is held to this offer.");
         var confirmed = Boolean.TRUE.equals(confirmReason);
+        RuleBroken.unless(note == null || note.length() <= 2000, "A note takes at most 2,000 letters.");
         return new LineState(
                 old.build(),
                 old.slot(),
@@ -42,7 +48,14 @@ public record LinePatch(
                 held.why(),
                 reason != null ? reason : old.reason(),
                 reason != null || confirmed ? now.key() : old.reasonFor(),
-                options != null ? checked(options) : old.options());
+                options != null ? checked(options) : old.options(),
+                following != null ? following.line() : letsGo() ? null : old.follows(),
+                note != null ? note : old.note());
+    }
+
+    /** Whether what is edited is what a following line takes from elsewhere, so that it stands alone from now on. */
+    private boolean letsGo() {
+        return choice != null || quantity != null || hold != null;
     }
 
     private static List<OptionState> checked(List<OptionState> options) {
@@ -63,6 +76,8 @@ public record LinePatch(
                 && quantity == null
                 && counted == null
                 && hold == null
-                && options == null;
+                && options == null
+                && following == null
+                && note == null;
     }
 }

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lowfield.core.RuleBroken;
 import lowfield.core.guide.Slot;
 import lowfield.db.tables.records.LineOptionRecord;
 import lowfield.db.tables.records.LineRecord;
@@ -56,6 +57,25 @@ class LineRows {
                 .map(r -> row(r, options(edition, id)));
     }
 
+    /** How many lines follow a line. */
+    int followers(UUID edition, UUID line) {
+        return db.fetchCount(LINE, LINE.EDITION_ID.eq(edition), LINE.FOLLOWS.eq(line));
+    }
+
+    /** The line at the end of what a line follows, itself when it follows none. */
+    Row source(UUID edition, Row row) {
+        var at = row;
+        for (int steps = 0; at.state().follows() != null; steps++) {
+            var next = at.state().follows();
+            at = forUpdate(edition, next)
+                    .orElseThrow(() -> new lowfield.server.platform.NotFound("The line that is followed is gone."));
+            RuleBroken.unless(
+                    !at.id().equals(row.id()) && steps < 40,
+                    "A line cannot follow itself, not even through others; let one of them go first.");
+        }
+        return at;
+    }
+
     private List<LineOptionRecord> options(UUID edition, UUID id) {
         return db.selectFrom(LINE_OPTION)
                 .where(LINE_OPTION.EDITION_ID.eq(edition), LINE_OPTION.LINE_ID.eq(id))
@@ -100,7 +120,9 @@ class LineRows {
                 LINE.HELD_LISTING,
                 LINE.HELD_WHY,
                 LINE.REASON,
-                LINE.REASON_FOR)) {
+                LINE.REASON_FOR,
+                LINE.FOLLOWS,
+                LINE.NOTE)) {
             changed.put(field, row.get(field));
         }
         return changed;
@@ -117,6 +139,8 @@ class LineRows {
         row.setHeldWhy(state.heldWhy());
         row.setReason(state.reason());
         row.setReasonFor(state.reasonFor());
+        row.setFollows(state.follows());
+        row.setNote(Optional.ofNullable(state.note()).orElse(""));
     }
 
     private void writeOptions(UUID edition, UUID line, List<OptionState> options) {
@@ -154,7 +178,9 @@ class LineRows {
                 r.getHeldWhy(),
                 r.getReason(),
                 r.getReasonFor(),
-                options.stream().map(LineRows::option).toList());
+                options.stream().map(LineRows::option).toList(),
+                r.getFollows(),
+                r.getNote());
         return new Row(r.getId(), state, r.getVersion());
     }
 

@@ -181,8 +181,126 @@ public class Viewing {
                 l.change().difference().map(Money::minor).orElse(null),
                 l.state().reason(),
                 l.reason().isStale(line.choice()),
+                follows(sheets, l).orElse(null),
+                followers(sheets, line.id()),
+                Optional.ofNullable(l.state().note()).orElse(""),
                 worst.orElse(null),
                 options);
+    }
+
+    static Optional<Views.FollowView> follows(Sheets sheets, Sheets.OfLine line) {
+        return Optional.ofNullable(line.state().follows()).flatMap(id -> where(sheets, id));
+    }
+
+    private static List<Views.FollowView> followers(Sheets sheets, UUID source) {
+        return sheets.tiers().stream()
+                .flatMap(t -> t.builds().stream())
+                .flatMap(b -> b.lines().stream())
+                .filter(l -> source.equals(l.state().follows()))
+                .flatMap(l -> where(sheets, l.line().id()).stream())
+                .toList();
+    }
+
+    private static Optional<Views.FollowView> where(Sheets sheets, UUID line) {
+        for (var tier : sheets.tiers()) {
+            for (var build : tier.builds()) {
+                if (build.build().line(line).isPresent()) {
+                    return Optional.of(new Views.FollowView(
+                            line, build.id(), tier.tier().form().name() + ", " + build.name()));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** What a part on a line would do in each build that follows it, near or far. */
+    @Transactional(readOnly = true)
+    public List<Views.ReachView> reach(UUID edition, UUID line, UUID part) {
+        var sheets = workbench.sheets(edition);
+        var chosen = workbench.part(part);
+        var reached = new java.util.ArrayList<Views.ReachView>();
+        for (var tier : sheets.tiers()) {
+            for (var build : tier.builds()) {
+                for (var each : build.lines()) {
+                    if (!each.line().id().equals(line) && leadsTo(sheets, each, line)) {
+                        var prospect =
+                                workbench.prospects(sheets, tier, build, each).of(chosen);
+                        reached.add(new Views.ReachView(
+                                where(sheets, each.line().id()).orElseThrow(),
+                                sum(prospect.total().total()),
+                                standing(prospect.state()),
+                                minor(prospect.trueDifference()),
+                                trouble(prospect)));
+                    }
+                }
+            }
+        }
+        return reached;
+    }
+
+    private static boolean leadsTo(Sheets sheets, Sheets.OfLine line, UUID source) {
+        var at = line.state().follows();
+        for (int steps = 0; at != null && steps < 40; steps++) {
+            if (at.equals(source)) {
+                return true;
+            }
+            var id = at;
+            at = sheets.tiers().stream()
+                    .flatMap(t -> t.builds().stream())
+                    .flatMap(b -> b.lines().stream())
+                    .filter(l -> l.line().id().equals(id))
+                    .findFirst()
+                    .map(l -> l.state().follows())
+                    .orElse(null);
+        }
+        return false;
+    }
+
+    /** All builds of the edition beside each other, slots down. */
+    @Transactional(readOnly = true)
+    public Views.LadderView ladder(UUID edition) {
+        var sheets = workbench.sheets(edition);
+        var columns = new java.util.ArrayList<Views.ColumnView>();
+        var left = Optional.<Sheets.OfBuild>empty();
+        for (var tier : sheets.tiers()) {
+            for (var build : tier.builds()) {
+                columns.add(column(sheets, tier, build, left));
+                left = Optional.of(build);
+            }
+        }
+        var slots = java.util.Arrays.stream(Slot.values())
+                .filter(s -> columns.stream().anyMatch(c -> c.rungs().stream().anyMatch(r -> r.slot() == s)))
+                .map(s -> new Views.SlotView(s, s.label(), s.kind()))
+                .toList();
+        return new Views.LadderView(sheets.guide(), sheets.edition(), slots, columns);
+    }
+
+    private static Views.ColumnView column(
+            Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Optional<Sheets.OfBuild> left) {
+        var rungs = build.lines().stream()
+                .map(l -> new Views.RungView(
+                        l.line().id(),
+                        l.version(),
+                        l.line().slot(),
+                        l.state().choice(),
+                        l.line().choice().label(),
+                        sum(l.price().goods()),
+                        l.line().counted(),
+                        left.stream()
+                                .flatMap(b -> b.build().filled(l.line().slot()).stream())
+                                .anyMatch(o -> o.choice()
+                                                .key()
+                                                .equals(l.line().choice().key())
+                                        && o.quantity() == l.line().quantity()),
+                        follows(sheets, l).orElse(null)))
+                .toList();
+        var step =
+                left.flatMap(b -> build.total().total().minus(b.total().total()).known());
+        return new Views.ColumnView(
+                card(tier, build),
+                step.map(Money::minor).orElse(null),
+                (int) rungs.stream().filter(r -> !r.runsOn()).count(),
+                rungs);
     }
 
     private static Views.OptionView option(Prospect prospect, OptionState state) {

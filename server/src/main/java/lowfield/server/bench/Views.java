@@ -120,8 +120,40 @@ public final class Views {
             @Nullable Long differenceMinor,
             String reason,
             boolean reasonStale,
+            @Nullable FollowView follows,
+            List<FollowView> followers,
+            String note,
             @Nullable Verdict worst,
             List<OptionView> options) {}
+
+    /** Another line of the edition: where it is. */
+    public record FollowView(UUID line, UUID build, String where) {}
+
+    /** What a part on a followed line would do to one of the builds that follow it. */
+    public record ReachView(
+            FollowView where,
+            Sum total,
+            Standing standing,
+            @Nullable Long differenceMinor,
+            List<FindingView> trouble) {}
+
+    /** One choice of the ladder; equal to its left neighbour's when {@code runsOn}. */
+    public record RungView(
+            UUID line,
+            int version,
+            Slot slot,
+            ChoiceState choice,
+            String label,
+            Sum goods,
+            boolean counted,
+            boolean runsOn,
+            @Nullable FollowView follows) {}
+
+    /** One build of the ladder, with the step from its left neighbour. */
+    public record ColumnView(BuildCard card, @Nullable Long stepMinor, int changed, List<RungView> rungs) {}
+
+    /** All builds of an edition side by side. */
+    public record LadderView(GuideInfo guide, EditionInfo edition, List<SlotView> slots, List<ColumnView> columns) {}
 
     public record ChargeView(String seller, Sum amount) {}
 

@@ -4,6 +4,8 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -90,11 +92,29 @@ public class Workbench {
         var guide = guides.byId(edition.guide());
         var last = archive.before(guide.id(), edition.number());
         var ground = new Ground(guide, edition, last, clock.instant());
-        var rows = lines.of(editionId);
+        var rows = resolved(lines.of(editionId));
         var sheets = tiers.of(editionId).stream()
                 .map(tier -> tier(ground, tier, rows))
                 .toList();
         return new Sheets(guide, edition, last, sheets);
+    }
+
+    /** Every line with what it takes from the line it follows. */
+    private static Map<UUID, List<LineRows.Row>> resolved(Map<UUID, List<LineRows.Row>> builds) {
+        var byId = new HashMap<UUID, LineRows.Row>();
+        builds.values().forEach(rows -> rows.forEach(r -> byId.put(r.id(), r)));
+        var resolved = new LinkedHashMap<UUID, List<LineRows.Row>>();
+        builds.forEach((build, rows) ->
+                resolved.put(build, rows.stream().map(r -> effective(r, byId)).toList()));
+        return resolved;
+    }
+
+    private static LineRows.Row effective(LineRows.Row row, Map<UUID, LineRows.Row> byId) {
+        var source = row;
+        for (int steps = 0; source.state().follows() != null && steps < 40; steps++) {
+            source = byId.getOrDefault(source.state().follows(), source);
+        }
+        return source == row ? row : new LineRows.Row(row.id(), row.state().following(source.state()), row.version());
     }
 
     private Sheets.OfTier tier(Ground ground, TierInfo tier, Map<UUID, List<LineRows.Row>> rows) {

@@ -231,7 +231,8 @@ class Demo implements ApplicationRunner {
         editing.edit(
                 edition.id(),
                 view.id(),
-                new LinePatch(choice(line, made), line.quantity(), line.counted(), null, reason, null, options),
+                new LinePatch(
+                        choice(line, made), line.quantity(), line.counted(), null, reason, null, options, null, null),
                 view.version(),
                 author);
     }
@@ -246,8 +247,8 @@ class Demo implements ApplicationRunner {
 
     private void change(EditionInfo edition, DemoData.Change change, Map<String, UUID> made, Person author) {
         var view = line(edition, build(edition, change.tier()), change.slot()).orElseThrow();
-        var patch =
-                new LinePatch(ChoiceState.part(id(made, change.part())), null, null, null, change.reason(), null, null);
+        var patch = new LinePatch(
+                ChoiceState.part(id(made, change.part())), null, null, null, change.reason(), null, null, null, null);
         editing.edit(edition.id(), view.id(), patch, view.version(), author);
     }
 

@@ -129,8 +129,8 @@ public class Editions {
                         .where(t.EDITION_ID.eq(from)))
                 .execute();
         var b = EDITION_BUILD;
-        db.insertInto(b, b.EDITION_ID, b.BUILD_ID, b.TIER_ID, b.POSITION, b.NAME)
-                .select(select(val(to), b.BUILD_ID, b.TIER_ID, b.POSITION, b.NAME)
+        db.insertInto(b, b.EDITION_ID, b.BUILD_ID, b.TIER_ID, b.POSITION, b.NAME, b.NOTE)
+                .select(select(val(to), b.BUILD_ID, b.TIER_ID, b.POSITION, b.NAME, b.NOTE)
                         .from(b)
                         .where(b.EDITION_ID.eq(from)))
                 .execute();
@@ -148,7 +148,9 @@ public class Editions {
                         l.HELD_LISTING,
                         l.HELD_WHY,
                         l.REASON,
-                        l.REASON_FOR)
+                        l.REASON_FOR,
+                        l.FOLLOWS,
+                        l.NOTE)
                 .select(select(
                                 val(to),
                                 l.ID,
@@ -161,7 +163,9 @@ public class Editions {
                                 l.HELD_LISTING,
                                 l.HELD_WHY,
                                 l.REASON,
-                                l.REASON_FOR)
+                                l.REASON_FOR,
+                                l.FOLLOWS,
+                                l.NOTE)
                         .from(l)
                         .where(l.EDITION_ID.eq(from)))
                 .execute();
@@ -201,6 +205,43 @@ public class Editions {
                 .execute();
         Arrays.stream(Slot.values()).filter(Slot::needed).forEach(slot -> emptyLine(edition.id(), build, slot));
         return tier;
+    }
+
+    /** A further build in the tier of another; its lines are the caller's to write. */
+    @Transactional
+    public UUID addBuild(UUID edition, UUID beside, String name) {
+        var bare = name.strip();
+        RuleBroken.unless(!bare.isEmpty() && bare.length() <= 80, "A build needs a name of 1 to 80 letters.");
+        var tier = db.select(EDITION_BUILD.TIER_ID)
+                .from(EDITION_BUILD)
+                .where(EDITION_BUILD.EDITION_ID.eq(edition), EDITION_BUILD.BUILD_ID.eq(beside))
+                .fetchOptional(EDITION_BUILD.TIER_ID)
+                .orElseThrow(() -> new NotFound("There is no such build in this edition."));
+        var present =
+                db.fetchCount(EDITION_BUILD, EDITION_BUILD.EDITION_ID.eq(edition), EDITION_BUILD.TIER_ID.eq(tier));
+        RuleBroken.unless(present < 6, "A tier has at most 6 builds.");
+        var build = UUID.randomUUID();
+        db.insertInto(BUILD).set(BUILD.ID, build).set(BUILD.TIER_ID, tier).execute();
+        db.insertInto(EDITION_BUILD)
+                .set(EDITION_BUILD.EDITION_ID, edition)
+                .set(EDITION_BUILD.BUILD_ID, build)
+                .set(EDITION_BUILD.TIER_ID, tier)
+                .set(EDITION_BUILD.POSITION, present)
+                .set(EDITION_BUILD.NAME, bare)
+                .execute();
+        return build;
+    }
+
+    /** Removes a build without lines that is not its tier's lead. */
+    @Transactional
+    public void removeBuild(UUID edition, UUID build) {
+        var gone = db.deleteFrom(EDITION_BUILD)
+                .where(
+                        EDITION_BUILD.EDITION_ID.eq(edition),
+                        EDITION_BUILD.BUILD_ID.eq(build),
+                        EDITION_BUILD.POSITION.gt(0))
+                .execute();
+        RuleBroken.unless(gone == 1, "Only a variant can be removed; a tier keeps its lead build.");
     }
 
     private void emptyLine(UUID edition, UUID build, Slot slot) {

@@ -1,5 +1,6 @@
 package lowfield.server.bench.web;
 
+import java.util.List;
 import java.util.UUID;
 import lowfield.core.find.Prospect;
 import lowfield.core.guide.Slot;
@@ -90,6 +91,35 @@ class BenchController {
             @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
             @AuthenticationPrincipal Person person) {
         return viewing.bench(edition, editing.removeLine(edition, line, Versions.expected(ifMatch), person));
+    }
+
+    @GetMapping("/editions/{edition}/ladder")
+    Views.LadderView ladder(@PathVariable UUID edition) {
+        return viewing.ladder(edition);
+    }
+
+    /** What a part on this line would do in each build that follows it. */
+    @GetMapping("/editions/{edition}/lines/{line}/reach")
+    List<Views.ReachView> reach(@PathVariable UUID edition, @PathVariable UUID line, @RequestParam UUID part) {
+        return viewing.reach(edition, line, part);
+    }
+
+    record NewVariant(UUID of, String name) {}
+
+    record AddedBuild(UUID build) {}
+
+    /** A variant of a build: it follows that build in every line until it differs. */
+    @PostMapping("/editions/{edition}/builds")
+    @ResponseStatus(HttpStatus.CREATED)
+    AddedBuild addVariant(
+            @PathVariable UUID edition, @RequestBody NewVariant variant, @AuthenticationPrincipal Person person) {
+        return new AddedBuild(editing.addVariant(edition, variant.of(), variant.name(), person));
+    }
+
+    @DeleteMapping("/editions/{edition}/builds/{build}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void removeVariant(@PathVariable UUID edition, @PathVariable UUID build) {
+        editing.removeVariant(edition, build);
     }
 
     @PutMapping("/editions/{edition}/tiers/{tier}")

@@ -1,0 +1,151 @@
+package lowfield.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** A variant shares its lead's choices except where it differs. */
+class SharingTest {
+    private final World world = new World();
+    private String variant;
+
+    @BeforeEach
+    void aVariantOfAFilledBuild() {
+        world.filled().round();
+        variant = world.ines
+                .post("/api/editions/" + world.edition + "/builds", Map.of("of", world.build, "name", "second card"))
+                .json()
+                .path("build")
+                .asString();
+    }
+
+    private JsonNode line(String slot) {
+        return World.line(
+                world.ines
+                        .get("/api/editions/" + world.edition + "/builds/" + variant + "/bench")
+                        .json(),
+                slot);
+    }
+
+    private static Map<String, Object> part(String id) {
+        return Map.of("choice", Map.of("type", "PART", "part", id));
+    }
+
+    private String basalt() {
+        return world.parts.get("hartle-basalt-16-gb");
+    }
+
+    @Test
+    void aChangeAtTheSourceReachesTheFollowers() {
+        assertThat(line("GRAPHICS_CARD").path("follows").path("where").asString())
+                .isEqualTo("Bosun, lead build");
+        assertThat(world.line("GRAPHICS_CARD")
+                        .path("followers")
+                        .get(0)
+                        .path("build")
+                        .asString())
+                .isEqualTo(variant);
+        var reach = world.ines
+                .get("/api/editions/" + world.edition + "/lines/"
+                        + world.line("GRAPHICS_CARD").path("id").asString() + "/reach?part=" + basalt())
+                .json();
+        assertThat(reach).hasSize(1);
+        assertThat(reach.get(0).path("where").path("where").asString()).isEqualTo("Bosun, second card");
+        assertThat(reach.get(0)
+                        .path("trouble")
+                        .valueStream()
+                        .map(t -> t.path("check").asString()))
+                .contains("card-length");
+        world.edit(world.ines, world.line("GRAPHICS_CARD"), part(basalt()));
+        assertThat(line("GRAPHICS_CARD").path("label").asString()).contains("basalt");
+        assertThat(line("GRAPHICS_CARD").path("reason").asString()).isEqualTo("Because it is **right** here.");
+    }
+
+    @Test
+    void aFollowerLetsGoAndComesBack() {
+        world.edit(world.ines, line("GRAPHICS_CARD"), part(basalt()));
+        assertThat(line("GRAPHICS_CARD").path("follows").isNull()).isTrue();
+        assertThat(world.line("GRAPHICS_CARD").path("label").asString()).contains("vane-five");
+        var back = Map.of(
+                "following",
+                Map.of("line", world.line("GRAPHICS_CARD").path("id").asString()));
+        world.edit(world.ines, line("GRAPHICS_CARD"), back);
+        assertThat(line("GRAPHICS_CARD").path("label").asString()).contains("vane-five");
+        var letGo = new HashMap<String, Object>();
+        letGo.put("line", null);
+        world.edit(world.ines, line("GRAPHICS_CARD"), Map.of("following", letGo));
+        world.edit(world.ines, world.line("GRAPHICS_CARD"), part(basalt()));
+        assertThat(line("GRAPHICS_CARD").path("label").asString()).contains("vane-five");
+        world.ines.post("/api/editions/" + world.edition + "/undo", Map.of());
+        world.ines.post("/api/editions/" + world.edition + "/undo", Map.of());
+        assertThat(line("GRAPHICS_CARD").path("follows").path("line").asString())
+                .isEqualTo(world.line("GRAPHICS_CARD").path("id").asString());
+    }
+
+    @Test
+    void aReasonOfItsOwnIsKeptWhileTheChoiceFollows() {
+        world.edit(world.ines, line("CASE"), Map.of("reason", "The same case, for other reasons."));
+        assertThat(line("CASE").path("follows").isNull()).isFalse();
+        assertThat(line("CASE").path("reason").asString()).isEqualTo("The same case, for other reasons.");
+        assertThat(line("CASE").path("reasonStale").asBoolean()).isFalse();
+        assertThat(world.line("CASE").path("reason").asString()).isEqualTo("Because it is **right** here.");
+    }
+
+    @Test
+    void circlesAndStrangersAreRefused() {
+        var circle = world.edit(
+                world.ines,
+                world.line("CASE"),
+                Map.of("following", Map.of("line", line("CASE").path("id").asString())));
+        assertThat(circle.status()).isEqualTo(422);
+        assertThat(circle.detail()).contains("cannot follow itself");
+        var stranger = world.edit(
+                world.ines,
+                line("CASE"),
+                Map.of("following", Map.of("line", line("MEMORY").path("id").asString())));
+        assertThat(stranger.detail()).contains("different kinds of part");
+        assertThat(world.line("CASE").path("follows").isNull()).isTrue();
+    }
+
+    @Test
+    void theLadderShowsWhatRunsThrough() {
+        world.edit(world.ines, line("GRAPHICS_CARD"), part(basalt()));
+        var ladder =
+                world.ines.get("/api/editions/" + world.edition + "/ladder").json();
+        var second = ladder.path("columns").get(1);
+        assertThat(second.path("changed").asInt()).isEqualTo(1);
+        assertThat(second.path("stepMinor").asLong()).isPositive();
+        assertThat(second.path("rungs")
+                        .valueStream()
+                        .filter(r -> !r.path("runsOn").asBoolean())
+                        .map(r -> r.path("slot").asString()))
+                .containsExactly("GRAPHICS_CARD");
+    }
+
+    @Test
+    void variantsGoAndLeadsStay() {
+        var path = "/api/editions/" + world.edition + "/builds/";
+        assertThat(world.ines.call("DELETE", path + world.build, null, null).detail())
+                .contains("follow");
+        assertThat(world.ines.call("DELETE", path + variant, null, null).status())
+                .isEqualTo(204);
+        assertThat(world.ines.call("DELETE", path + world.build, null, null).detail())
+                .contains("keeps its lead");
+        assertThat(world.bench().path("lines")).hasSizeGreaterThan(7);
+    }
+
+    @Test
+    void aNoteIsForTheAuthorAloneAndCarriedOver() {
+        world.edit(world.ines, world.line("CASE"), Map.of("note", "look at the taller one next time"));
+        assertThat(world.line("CASE").path("note").asString()).isEqualTo("look at the taller one next time");
+        assertThat(world.edit(world.ines, world.line("CASE"), Map.of("note", "x".repeat(2001)))
+                        .detail())
+                .contains("2,000");
+        world.ines.post("/api/editions/" + world.edition + "/undo", Map.of());
+        assertThat(world.line("CASE").path("note").asString()).isEmpty();
+    }
+}
