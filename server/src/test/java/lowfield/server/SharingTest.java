@@ -139,6 +139,26 @@ class SharingTest {
     }
 
     @Test
+    void anOlderStateIsBroughtBackFromTheHistory() {
+        world.edit(world.tom, world.line("CASE"), Map.of("quantity", 2));
+        world.edit(world.ines, world.line("CASE"), Map.of("quantity", 3));
+        var path = "/api/editions/" + world.edition + "/builds/" + world.build + "/history";
+        var steps = world.ines.get(path).json();
+        assertThat(steps.get(1).path("by").asString()).startsWith("tom");
+        var back = "/api/editions/" + world.edition + "/history/"
+                + steps.get(1).path("id").asLong() + "/back";
+        world.ines.post(back, Map.of());
+        assertThat(world.line("CASE").path("quantity").asInt()).isEqualTo(1);
+        assertThat(world.ines.post(back, Map.of()).detail()).contains("stands now");
+        assertThat(world.ines.get(path).json().get(0).path("label").asString())
+                .isEqualTo("back to before: Case: details");
+        assertThat(world.ines
+                        .post("/api/editions/" + world.edition + "/history/0/back", Map.of())
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
     void aNoteIsForTheAuthorAloneAndCarriedOver() {
         world.edit(world.ines, world.line("CASE"), Map.of("note", "look at the taller one next time"));
         assertThat(world.line("CASE").path("note").asString()).isEqualTo("look at the taller one next time");

@@ -257,6 +257,19 @@ public class Editing implements Journal.Targets {
         return journal.redo(edition, by, this);
     }
 
+    /** Who did what to a build, newest first. */
+    @Transactional(readOnly = true)
+    public List<Journal.Step> history(UUID edition, UUID build) {
+        return journal.history(edition, build);
+    }
+
+    /** Brings back what stood before a step of the history. */
+    @Transactional
+    public String bringBack(UUID edition, long step, Person by) {
+        editions.forEditing(edition);
+        return journal.bringBack(edition, step, by, this);
+    }
+
     @Override
     public Optional<String> read(String target, UUID edition, UUID id) {
         return target.equals(LINE)

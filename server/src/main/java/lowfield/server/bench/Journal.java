@@ -1,11 +1,13 @@
 package lowfield.server.bench;
 
+import static lowfield.db.Tables.ACCOUNT;
 import static lowfield.db.Tables.COMMAND;
 
 import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -13,6 +15,7 @@ import lowfield.db.tables.records.CommandRecord;
 import lowfield.server.accounts.Person;
 import lowfield.server.platform.Conflict;
 import lowfield.server.platform.Json;
+import lowfield.server.platform.NotFound;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.jooq.impl.DSL;
@@ -25,7 +28,7 @@ import tools.jackson.databind.JsonNode;
  * made of it still stands; otherwise both are offered. Redo takes my latest undo back, until I edit again.
  */
 @Component
-class Journal {
+public class Journal {
     private static final Duration ONE_SITTING = Duration.ofMinutes(2);
 
     private final DSLContext db;
@@ -98,6 +101,47 @@ class Journal {
                 .returning(COMMAND.ID)
                 .fetchSingle()
                 .getId();
+    }
+
+    /** One step of a build's history, newest first; a step that was undone says so. */
+    public record Step(long id, OffsetDateTime at, String by, String label, String form, boolean undone) {}
+
+    List<Step> history(UUID edition, UUID build) {
+        return db.select(COMMAND.ID, COMMAND.AT, ACCOUNT.NAME, COMMAND.LABEL, COMMAND.FORM, COMMAND.UNDONE_BY)
+                .from(COMMAND)
+                .join(ACCOUNT)
+                .on(ACCOUNT.ID.eq(COMMAND.ACCOUNT_ID))
+                .where(COMMAND.EDITION_ID.eq(edition), COMMAND.BUILD_ID.eq(build))
+                .orderBy(COMMAND.ID.desc())
+                .limit(200)
+                .fetch(r -> new Step(r.value1(), r.value2(), r.value3(), r.value4(), r.value5(), r.value6() != null));
+    }
+
+    /** Brings back what stood just before a step, as an edit of its own; the label of the step. */
+    String bringBack(UUID edition, long step, Person by, Targets targets) {
+        var command = db.selectFrom(COMMAND)
+                .where(COMMAND.ID.eq(step), COMMAND.EDITION_ID.eq(edition))
+                .fetchOptional()
+                .orElseThrow(() -> new NotFound("There is no such step in this edition's history."));
+        var now = targets.read(command.getTarget(), edition, command.getTargetId());
+        var then = Optional.ofNullable(command.getBefore()).map(JSONB::data);
+        if (now.map(Journal::tree).equals(then.map(Journal::tree))) {
+            throw new Conflict("What stood before \"%s\" stands now.".formatted(command.getLabel()));
+        }
+        targets.write(command.getTarget(), edition, command.getTargetId(), then);
+        insert(
+                new Entry(
+                        edition,
+                        command.getBuildId(),
+                        command.getTarget(),
+                        command.getTargetId(),
+                        "back to before: " + command.getLabel(),
+                        now.map(Journal::tree).orElse(null),
+                        then.map(Journal::tree).orElse(null)),
+                "EDIT",
+                by,
+                null);
+        return command.getLabel();
     }
 
     /** Undoes my latest edit of the edition; the label of what was undone. */

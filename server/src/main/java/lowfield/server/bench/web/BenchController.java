@@ -7,6 +7,7 @@ import lowfield.core.guide.Slot;
 import lowfield.server.accounts.Person;
 import lowfield.server.bench.Editing;
 import lowfield.server.bench.Finder;
+import lowfield.server.bench.Journal;
 import lowfield.server.bench.LinePatch;
 import lowfield.server.bench.Viewing;
 import lowfield.server.bench.Views;
@@ -155,6 +156,17 @@ class BenchController {
         return viewing.year(edition, build, gaming, idle)
                 .map(y -> ResponseEntity.ok(new Year(y.kilowattHours(), y.promised())))
                 .orElseGet(() -> ResponseEntity.noContent().build());
+    }
+
+    @GetMapping("/editions/{edition}/builds/{build}/history")
+    List<Journal.Step> history(@PathVariable UUID edition, @PathVariable UUID build) {
+        return editing.history(edition, build);
+    }
+
+    /** Brings back what stood before this step. */
+    @PostMapping("/editions/{edition}/history/{step}/back")
+    Undone bringBack(@PathVariable UUID edition, @PathVariable long step, @AuthenticationPrincipal Person person) {
+        return new Undone(editing.bringBack(edition, step, person));
     }
 
     @PostMapping("/editions/{edition}/undo")
