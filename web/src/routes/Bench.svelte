@@ -9,6 +9,8 @@
   import Finder from '$features/finder/Finder.svelte';
   import LineDesk from '$features/bench/LineDesk.svelte';
   import OtherChoice from '$features/bench/OtherChoice.svelte';
+  import History from '$features/bench/History.svelte';
+  import NewVariant from '$features/bench/NewVariant.svelte';
   import Spine from '$features/bench/Spine.svelte';
   import PartSheet from '$features/catalogue/PartSheet.svelte';
   import Tally from '$features/bench/Tally.svelte';
@@ -27,6 +29,8 @@
   let heading: string | undefined;
   let gap = $state<Schemas['GapView'] | null>(null);
   let finder = $state(false);
+  let history = $state(false);
+  let variant = $state(false);
   let other = $state(false);
   let purpose = $state<'ALTERNATIVE' | 'UPGRADE' | undefined>();
 
@@ -77,6 +81,23 @@
     if (next) void navigate(path(next.build) as '/');
   }
 
+  const isLead = (card: Schemas['BuildCard']) => view?.cards.find((c) => c.tier === card.tier)?.build === card.build;
+  // A variant's line that stands by itself can come back to the line it began with: the same slot of its tier's lead.
+  const leadOf = createQuery(() => {
+    const of = view?.cards.find((c) => c.tier === view.card.tier);
+    return {
+      queryKey: ['ladder', edition],
+      queryFn: () => taken(api.GET('/api/editions/{edition}/ladder', { params: { path: { edition } } })),
+      enabled: !!of && of.build !== build,
+    };
+  });
+  const lead = $derived.by(() => {
+    if (!view || !line || isLead(view.card)) return undefined;
+    const column = leadOf.data?.columns.find((c) => c.card.tier === view.card.tier);
+    const rung = column?.rungs.find((r) => r.slot === line.slot);
+    return column && rung ? { line: rung.line, where: `${column.card.tierName}, ${column.card.buildName}` } : undefined;
+  });
+
   const year = async (gaming: number, idle: number) =>
     (
       await api.GET('/api/editions/{edition}/builds/{build}/year', {
@@ -123,6 +144,12 @@
       { key: 'ArrowUp', label: 'Slot before', run: () => along(-1) },
       { key: 'ArrowRight', label: 'Next build', run: () => across(1) },
       { key: 'ArrowLeft', label: 'Build before', run: () => across(-1) },
+      { key: 'h', label: 'History of this build', run: () => (history = true) },
+      {
+        key: 'l',
+        label: 'The ladder: all builds side by side',
+        run: () => void navigate(`/guides/${params.guide}/editions/${params.edition}/ladder` as '/'),
+      },
       ...(open
         ? [
             { key: '/', label: 'Find a part for this slot', run: () => find() },
@@ -134,6 +161,7 @@
               label: 'The reason still holds',
               run: () => line?.reasonStale && void bench.edit(line.id, { confirmReason: true }),
             },
+            { key: 'n', label: 'Make a variant of this build', run: () => (variant = true) },
             { key: 'u', label: 'Undo', run: () => void bench.undo() },
             { key: 'U', label: 'Redo', run: () => void bench.redo() },
           ]
@@ -169,7 +197,7 @@
           : 'border-b-transparent'}"
       >
         <span class="flex justify-between gap-2"
-          ><span>{card.tierName}</span><span
+          ><span class="truncate">{isLead(card) ? card.tierName : card.buildName}</span><span
             class="font-semibold {card.gauge.standing.state === 'INSIDE' || card.gauge.standing.state === 'NO_BAND'
               ? ''
               : tone(card.gauge.standing)}">{format.money(card.gauge.total.minor)}</span
@@ -186,9 +214,13 @@
   </nav>
   <main class="grid h-[calc(100vh-104px)] grid-cols-[300px_1fr_304px]">
     <section aria-label="Slots" class="overflow-y-auto border-r border-hairline bg-sheet">
-      <p class="flex justify-between px-5 py-2">
-        <span class="font-semibold">{view.card.tierName}, {view.card.buildName}</span><span class="small text-soft"
-          >{view.lines.length} lines</span
+      <p class="flex justify-between gap-2 px-5 py-2">
+        <span class="truncate font-semibold">{view.card.tierName}, {view.card.buildName}</span><span
+          class="small flex shrink-0 gap-2"
+          ><button class="btn-quiet small" onclick={() => (history = true)}>history</button>{#if bench.isOpen}<button
+              class="btn-quiet small"
+              onclick={() => (variant = true)}>variant</button
+            >{/if}</span
         >
       </p>
       <Spine
@@ -203,7 +235,16 @@
     </section>
     <section aria-label="The slot" class="overflow-y-auto px-7 py-3">
       <Told sentence={bench.sentence} /><Told sentence={bench.told} tone="moss" />
-      {#if line}<LineDesk state={bench} {line} {format} {lastMonth} onfind={find} onother={() => (other = true)} />{/if}
+      {#if line}<LineDesk
+          state={bench}
+          {line}
+          {format}
+          {lastMonth}
+          href={path}
+          {lead}
+          onfind={find}
+          onother={() => (other = true)}
+        />{/if}
     </section>
     <aside aria-label="Tally" class="overflow-y-auto border-l border-hairline bg-sheet">
       <Tally card={view.card} tally={view.tally} {lastMonth} {format} href={here} onfill={(g) => (gap = g)} {year} />
@@ -229,6 +270,14 @@
       onchoose={(choice) => void bench.edit(line.id, { choice })}
     />
   {/if}
+  <History bind:open={history} {edition} {build} {format} isOpen={bench.isOpen} onchange={() => void bench.load()} />
+  <NewVariant
+    bind:open={variant}
+    {edition}
+    of={build}
+    ofName="{view.card.tierName}, {view.card.buildName}"
+    onmade={(made) => void navigate(path(made) as '/')}
+  />
   <BothVersions state={bench} />
   <PartSheet
     bind:part={() => gap?.part ?? null, (p) => (gap = p == null ? null : { ...gap!, part: p })}

@@ -44,6 +44,11 @@
             `/guides/${slug}/editions/${edition!.id}/builds/${desk.data.cards[0].build}/lines/first` as '/',
           ),
       },
+      {
+        key: 'l',
+        label: 'The ladder: all builds side by side',
+        run: () => edition && void navigate(`/guides/${slug}/editions/${edition.id}/ladder` as '/'),
+      },
       { key: ',', label: 'Settings of the guide', run: () => void navigate(`/guides/${slug}/settings` as '/') },
     ]),
   );
@@ -74,7 +79,8 @@
           </p>
           {#if !inWork}<button class="btn btn-main mt-1" onclick={next}>Open the next edition</button>{/if}
         {/if}
-        <a class="small text-soft" href="/guides/{slug}/settings">Settings</a>
+        {#if edition}<a class="small mr-3 text-soft" href="/guides/{slug}/editions/{edition.id}/ladder">Ladder</a
+          >{/if}<a class="small text-soft" href="/guides/{slug}/settings">Settings</a>
       </div>
     </div>
     <Told {sentence} />
@@ -89,12 +95,13 @@
           >{view.lastPeriod ? `Since ${format.month(view.lastPeriod)}` : 'No edition before'}</span
         ><span></span>
       </div>
-      {#each view.cards as card (card.build)}
+      {#each view.cards as card, i (card.build)}
         <TierRow
           {card}
           {format}
+          isLead={view.cards[i - 1]?.tier !== card.tier}
           href="/guides/{slug}/editions/{edition.id}/builds/{card.build}/lines/first"
-          onedit={inWork ? () => (editing = card.tier) : undefined}
+          onedit={inWork && view.cards[i - 1]?.tier !== card.tier ? () => (editing = card.tier) : undefined}
         />
       {/each}
       {#if inWork}<button class="btn-quiet mt-2" onclick={() => (editing = 'new')}>Add a tier</button>{/if}

@@ -2,6 +2,7 @@ import { createRouter } from 'sv-router';
 import Catalogue from './Catalogue.svelte';
 import Desk from './Desk.svelte';
 import Frame from './Frame.svelte';
+import Ladder from './Ladder.svelte';
 import Guides from './Guides.svelte';
 import NewGuide from './NewGuide.svelte';
 import NotHere from './NotHere.svelte';
@@ -27,6 +28,7 @@ export const { p, navigate, isActive, route } = createRouter({
       '/settings': Settings,
       '/round': Round,
       '/press': Press,
+      '/editions/:edition/ladder': Ladder,
       '/editions/:edition/builds/:build/lines/:line': Bench,
     },
   },

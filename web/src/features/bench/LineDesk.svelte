@@ -4,6 +4,7 @@
   import type { BenchState } from './bench.svelte';
   import Members from './Members.svelte';
   import Options from './Options.svelte';
+  import Sharing from './Sharing.svelte';
   import ReasonEditor from './ReasonEditor.svelte';
 
   /** The chosen slot in the middle of the bench: the part, its price, its reason, its alternatives and upgrades. */
@@ -12,6 +13,8 @@
     line,
     format,
     lastMonth,
+    href,
+    lead,
     onfind,
     onother,
   }: {
@@ -19,6 +22,8 @@
     line: Schemas['LineView'];
     format: Format;
     lastMonth: string;
+    href: (build: string, line: string) => string;
+    lead?: { line: string; where: string };
     onfind: (purpose?: 'ALTERNATIVE' | 'UPGRADE') => void;
     onother: () => void;
   } = $props();
@@ -55,6 +60,12 @@
 </div>
 <h1 class="text-[22px] leading-7 font-bold tracking-tight">{line.label}</h1>
 <p class="text-soft">{line.detail}</p>
+<Sharing
+  {line}
+  {href}
+  {lead}
+  onfollow={open ? (to) => void bench.edit(line.id, { following: { line: to ?? undefined } }) : undefined}
+/>
 
 <div class="mt-3 grid grid-cols-[1fr_auto] items-start gap-4 border-y border-hairline py-2.5">
   <div>
@@ -167,3 +178,14 @@
     />
   </div>
 {/if}
+
+<label class="mt-4 block"
+  ><span class="label">Note for yourself, never published</span><input
+    class="w-full border-b border-hairline bg-transparent py-1 focus:border-moss"
+    placeholder="look at this next time"
+    maxlength="2000"
+    disabled={!open}
+    value={line.note}
+    onchange={(event) => void bench.edit(line.id, { note: event.currentTarget.value })}
+  /></label
+>

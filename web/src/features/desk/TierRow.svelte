@@ -8,8 +8,9 @@
     card,
     format,
     href,
+    isLead = true,
     onedit,
-  }: { card: Schemas['BuildCard']; format: Format; href: string; onedit?: () => void } = $props();
+  }: { card: Schemas['BuildCard']; format: Format; href: string; isLead?: boolean; onedit?: () => void } = $props();
   const total = $derived(card.gauge.total.minor);
   const since = $derived(total != null && card.gauge.lastMinor != null ? total - card.gauge.lastMinor : null);
 </script>
@@ -18,7 +19,9 @@
   class="relative grid h-16 grid-cols-[200px_1fr_160px_150px_32px] items-center gap-6 border-b border-hairline hover:bg-tint"
 >
   <div>
-    <a {href} class="text-[17px] font-semibold no-underline after:absolute after:inset-0">{card.tierName}</a>
+    <a {href} class="text-[17px] font-semibold no-underline after:absolute after:inset-0"
+      >{card.tierName}{#if !isLead}<span class="font-normal">, {card.buildName}</span>{/if}</a
+    >
     <p class="small text-soft">{band(card.form.band, format)}</p>
   </div>
   <div class="max-w-[430px]">

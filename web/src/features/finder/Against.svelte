@@ -1,13 +1,37 @@
 <script lang="ts">
-  import type { Schemas } from '$lib/api/client';
+  import { createQuery } from '@tanstack/svelte-query';
+  import { api, taken, type Schemas } from '$lib/api/client';
   import type { Format } from '$lib/format';
   import { standing, tone } from '$features/desk/standing';
   import Gauge from '$ui/Gauge.svelte';
   import Mark from '$ui/Mark.svelte';
 
   /** The candidate under the cursor against the present choice: first in one sentence, then in figures. */
-  let { candidate, card, format }: { candidate: Schemas['Candidate']; card: Schemas['BuildCard']; format: Format } =
-    $props();
+  let {
+    candidate,
+    card,
+    format,
+    edition,
+    line,
+  }: {
+    candidate: Schemas['Candidate'];
+    card: Schemas['BuildCard'];
+    format: Format;
+    edition: string;
+    line: Schemas['LineView'];
+  } = $props();
+
+  const reached = createQuery(() => ({
+    queryKey: ['reach', edition, line.id, line.version, candidate.part],
+    queryFn: () =>
+      taken(
+        api.GET('/api/editions/{edition}/lines/{line}/reach', {
+          params: { path: { edition, line: line.id }, query: { part: candidate.part } },
+        }),
+      ),
+    enabled: line.followers.length > 0,
+  }));
+  const reach = $derived(line.followers.length ? (reached.data ?? []) : []);
 
   const sentence = $derived.by(() => {
     if (candidate.chosen) return 'This is the choice.';
@@ -43,6 +67,13 @@
     <span class="pt-0.5"><Mark verdict={trouble.verdict} /></span>{trouble.evidence}
   </p>{/each}
 {#each candidate.price.blame as blame (blame)}<p class="small mt-1 text-slate">{blame}</p>{/each}
+{#each reach as there (there.where.line)}<p class="small mt-2">
+    {there.where.where} follows: {format.money(there.total.minor)}
+    <span class={tone(there.standing)}>{standing(there.standing, format)}</span
+    >{#each there.trouble.slice(0, 2) as t (t.check + t.evidence)}<span class="flex gap-1.5"
+        ><Mark verdict={t.verdict} />{t.evidence}</span
+      >{/each}
+  </p>{/each}
 <p class="label mt-4">{card.tierName} then</p>
 <Gauge
   gauge={{ ...card.gauge, total: candidate.total, standing: candidate.standing, lastMinor: card.gauge.total.minor }}

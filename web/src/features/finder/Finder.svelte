@@ -166,7 +166,7 @@
       {#if found.isError}<p role="alert" class="px-6 py-4 text-clay">{(found.error as Error).message}</p>{/if}
     </div>
     <div class="overflow-y-auto border-l border-hairline p-5" aria-live="polite">
-      {#if chosen}<Against candidate={chosen} {card} {format} />{/if}
+      {#if chosen}<Against candidate={chosen} {card} {format} {edition} {line} />{/if}
     </div>
   </div>
   <div class="small flex gap-3 border-t border-hairline px-6 py-2 text-soft">

@@ -1,0 +1,174 @@
+<script lang="ts">
+  import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+  import { tick } from 'svelte';
+  import { api, taken, type Schemas } from '$lib/api/client';
+  import { Format } from '$lib/format';
+  import { keys } from '$lib/keys.svelte';
+  import Rung from '$features/ladder/Rung.svelte';
+  import { standing, tone } from '$features/desk/standing';
+  import Gauge from '$ui/Gauge.svelte';
+  import Told from '$ui/Told.svelte';
+  import { navigate, route } from './router';
+
+  /** All builds beside each other, slots down; what is the same as on the left is a line that runs through. */
+  const params = $derived(route.params as Record<string, string>);
+  const queries = useQueryClient();
+  let sentence = $state('');
+  let told = $state('');
+  let column = $state(0);
+  let row = $state(0);
+
+  const ladder = createQuery(() => ({
+    queryKey: ['ladder', params.edition],
+    queryFn: () => taken(api.GET('/api/editions/{edition}/ladder', { params: { path: { edition: params.edition! } } })),
+  }));
+  const view = $derived(ladder.data);
+  const isOpen = $derived(view?.edition.state === 'IN_WORK');
+  const format = $derived(new Format(view?.guide.currency ?? 'EUR', view?.guide.locale ?? 'en', view?.guide.zone));
+  const bench = (build: string, line = 'first') =>
+    `/guides/${params.guide}/editions/${params.edition}/builds/${build}/lines/${line}`;
+  const rungs = (c: number, r: number) =>
+    view?.columns[c]?.rungs.filter((rung) => rung.slot === view.slots[r]?.slot) ?? [];
+
+  async function move(across: number, down: number): Promise<void> {
+    if (!view) return;
+    column = Math.min(Math.max(column + across, 0), view.columns.length - 1);
+    row = Math.min(Math.max(row + down, 0), view.slots.length - 1);
+    await tick();
+    document.getElementById(`cell-${column}-${row}`)?.focus();
+  }
+
+  /** Carries a choice over to the same slot of another build; it stands there by itself. */
+  async function carry(from: Schemas['RungView'], to: number): Promise<void> {
+    const target = view?.columns[to]?.rungs.find((rung) => rung.slot === from.slot);
+    const there = view?.columns[to]?.card;
+    if (!target || !there || target.line === from.line) return;
+    try {
+      await taken(
+        api.PATCH('/api/editions/{edition}/lines/{line}', {
+          params: {
+            path: { edition: params.edition!, line: target.line },
+            header: { 'If-Match': `"${target.version}"` },
+          },
+          body: { choice: from.choice },
+        }),
+      );
+      sentence = '';
+      told = `${from.label} is in ${there.tierName}, ${there.buildName} now; u takes it back.`;
+    } catch (problem) {
+      sentence = (problem as Error).message;
+    }
+    await queries.invalidateQueries({ queryKey: ['ladder'] });
+  }
+
+  async function undo(): Promise<void> {
+    try {
+      const done = await taken(
+        api.POST('/api/editions/{edition}/undo', { params: { path: { edition: params.edition! } } }),
+      );
+      told = `Undone: ${done.label}`;
+    } catch (problem) {
+      sentence = (problem as Error).message;
+    }
+    await queries.invalidateQueries({ queryKey: ['ladder'] });
+  }
+
+  const current = () => rungs(column, row)[0];
+  $effect(() =>
+    keys.add([
+      { key: 'ArrowRight', label: 'Build to the right', run: () => void move(1, 0) },
+      { key: 'ArrowLeft', label: 'Build to the left', run: () => void move(-1, 0) },
+      { key: 'ArrowDown', label: 'Slot below', run: () => void move(0, 1) },
+      { key: 'ArrowUp', label: 'Slot above', run: () => void move(0, -1) },
+      ...(isOpen
+        ? [
+            {
+              key: '>',
+              label: 'Carry this choice to the build on the right',
+              run: () => current() && void carry(current()!, column + 1),
+            },
+            {
+              key: '<',
+              label: 'Carry this choice to the build on the left',
+              run: () => current() && void carry(current()!, column - 1),
+            },
+            { key: 'u', label: 'Undo', run: () => void undo() },
+          ]
+        : []),
+      {
+        key: 'o',
+        label: 'Open this slot at the bench',
+        run: () => {
+          const build = view?.columns[column]?.card.build;
+          if (build) void navigate(bench(build, current()?.line) as '/');
+        },
+      },
+    ]),
+  );
+</script>
+
+<svelte:head><title>Ladder · Lowfield</title></svelte:head>
+
+<main class="px-6 py-4">
+  <div class="flex items-baseline gap-4">
+    <h1 class="text-[17px]">Ladder</h1>
+    {#if view}<p class="small text-soft">
+        <a class="no-underline hover:underline" href="/guides/{params.guide}">{view.guide.name}</a>, edition {view
+          .edition.number}. A line runs through where a choice is the same as on its left.{isOpen
+          ? ' Drag a choice across, or carry it with < and >.'
+          : ''}
+      </p>{/if}
+  </div>
+  <Told {sentence} /><Told sentence={told} tone="moss" />
+  {#if ladder.isError}<Told sentence={(ladder.error as Error).message} />{/if}
+  {#if view}
+    <div class="mt-2 overflow-x-auto">
+      <table class="w-full min-w-[900px] table-fixed border-collapse">
+        <thead>
+          <tr class="align-bottom">
+            <th class="w-28"><span class="sr-only">Slot</span></th>
+            {#each view.columns as c, i (c.card.build)}<th class="px-2 pb-2 text-left font-normal">
+                <a class="font-semibold no-underline hover:underline" href={bench(c.card.build)}>{c.card.tierName}</a>
+                <span class="small block truncate text-soft">{c.card.buildName}</span>
+                <span class="block text-[17px] font-semibold">{format.money(c.card.gauge.total.minor)}</span>
+                <span class="small block {tone(c.card.gauge.standing)}">{standing(c.card.gauge.standing, format)}</span>
+                <Gauge
+                  gauge={c.card.gauge}
+                  {format}
+                  ends={false}
+                  label="{c.card.tierName}, {c.card.buildName}: {standing(c.card.gauge.standing, format)}"
+                />
+                <span class="small block text-soft"
+                  >{i === 0
+                    ? ''
+                    : `${c.stepMinor == null ? 'step not known' : `${format.signed(c.stepMinor)} step`}, ${c.changed} differ`}</span
+                >
+              </th>{/each}
+          </tr>
+        </thead>
+        <tbody>
+          {#each view.slots as slot, r (slot.slot)}
+            <tr class="border-t border-hairline">
+              <th scope="row" class="label py-1 pr-2 text-left align-top font-normal">{slot.label}</th>
+              {#each view.columns as c, i (c.card.build)}
+                <Rung
+                  rungs={rungs(i, r)}
+                  id="cell-{i}-{r}"
+                  isCurrent={i === column && r === row}
+                  canDrag={isOpen}
+                  {format}
+                  onfocus={() => ((column = i), (row = r))}
+                  onopen={() => void navigate(bench(c.card.build, rungs(i, r)[0]?.line) as '/')}
+                  ondrop={(line) => {
+                    const from = view.columns.flatMap((x) => x.rungs).find((x) => x.line === line);
+                    if (from && from.slot === slot.slot) void carry(from, i);
+                  }}
+                />
+              {/each}
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </div>
+  {/if}
+</main>
