@@ -125,7 +125,7 @@
     <div class="mt-2 overflow-x-auto">
       <table class="w-full min-w-[900px] table-fixed border-collapse">
         <thead>
-          <tr class="align-bottom">
+          <tr class="align-top">
             <th class="w-28"><span class="sr-only">Slot</span></th>
             {#each view.columns as c, i (c.card.build)}<th class="px-2 pb-2 text-left font-normal">
                 <a class="font-semibold no-underline hover:underline" href={bench(c.card.build)}>{c.card.tierName}</a>

@@ -35,16 +35,28 @@ final class Client {
     }
 
     String send(String method, String path, String json, String ifMatch) throws IOException, InterruptedException {
-        var token = cookies.getCookieStore().getCookies().stream()
+        var request = HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "application/json")
+                .header("X-XSRF-TOKEN", token())
+                .method(method, HttpRequest.BodyPublishers.ofString(json));
+        return body((ifMatch.isEmpty() ? request : request.header("If-Match", ifMatch)).build());
+    }
+
+    /** A file as the body of a POST. */
+    String file(String path, byte[] bytes) throws IOException, InterruptedException {
+        return body(HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "application/octet-stream")
+                .header("X-XSRF-TOKEN", token())
+                .POST(HttpRequest.BodyPublishers.ofByteArray(bytes))
+                .build());
+    }
+
+    private String token() {
+        return cookies.getCookieStore().getCookies().stream()
                 .filter(c -> c.getName().equals("XSRF-TOKEN"))
                 .map(HttpCookie::getValue)
                 .findFirst()
                 .orElse("");
-        var request = HttpRequest.newBuilder(URI.create(base + path))
-                .header("Content-Type", "application/json")
-                .header("X-XSRF-TOKEN", token)
-                .method(method, HttpRequest.BodyPublishers.ofString(json));
-        return body((ifMatch.isEmpty() ? request : request.header("If-Match", ifMatch)).build());
     }
 
     private String body(HttpRequest request) throws IOException, InterruptedException {

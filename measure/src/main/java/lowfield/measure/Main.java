@@ -9,7 +9,8 @@ import java.util.concurrent.Callable;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
-/** {@code desk} or {@code reader}, against a running demo; {@code checks} on core alone. Ends in one line of key=value pairs. */
+/** {@code desk} or {@code reader}, against a running demo; {@code finder} and
+ * {@code import} too, which grow its catalogue; {@code checks} on core alone. Ends in one line of key=value pairs. */
 public final class Main {
     private static final int CLIENTS = 32;
     private static final int ROUNDS = 5;
@@ -21,8 +22,15 @@ public final class Main {
             case "desk" -> desk(arguments[1]);
             case "reader" -> reader(arguments[2], Path.of(arguments[3]));
             case "checks" -> CheckBenchmark.run();
+            case "import" -> ImportMeasure.run(Client.signedIn(arguments[1]), arguments[4]);
+            case "finder" -> {
+                var client = Client.signedIn(arguments[1]);
+                var card = Target.in(client, 1).get(0);
+                FinderMeasure.run(client, arguments[4], card.edition(), card.line());
+            }
             default ->
-                throw new IllegalArgumentException("measure desk, reader or checks, not \"" + arguments[0] + "\"");
+                throw new IllegalArgumentException(
+                        "measure desk, reader, checks, finder or import, not \"" + arguments[0] + "\"");
         }
     }
 

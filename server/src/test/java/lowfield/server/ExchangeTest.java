@@ -179,7 +179,7 @@ class ExchangeTest {
     @ParameterizedTest
     @EnumSource(Form.class)
     void whatGoesOutComesInUnchanged(Form form) {
-        for (var kind : new String[] {"MOTHERBOARD", "CASE", "COOLER", "GRAPHICS_CARD"}) {
+        for (var kind : new String[] {"MOTHERBOARD", "CASE", "COOLER", "GRAPHICS_CARD", "PROCESSOR"}) {
             var out =
                     world.ines.get("/api/kinds/" + kind + "/file?form=" + form).text();
             var report = send(kind, form, false, out.getBytes(StandardCharsets.UTF_8))

@@ -38,15 +38,15 @@ public record Prospect(
         /** It does not go together with the rest. */
         CLASHES;
 
-        static Group of(Effect left, List<Forced> forced, Amount total, BandState state) {
-            if (!left.clashes().isEmpty()) {
+        static Group of(boolean clashes, boolean undecided, boolean forces, CountedTotal total, BandState state) {
+            if (clashes) {
                 return CLASHES;
             }
-            if (!left.undecided().isEmpty() || total.known().isEmpty()) {
+            if (undecided || total.total().known().isEmpty()) {
                 return CANNOT_BE_TOLD;
             }
             var inside = state instanceof BandState.Inside || state instanceof BandState.NoBand;
-            return inside && forced.isEmpty() ? STAYS : FORCES;
+            return inside && !forces ? STAYS : FORCES;
         }
     }
 

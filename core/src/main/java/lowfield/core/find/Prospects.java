@@ -18,9 +18,11 @@ import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
 import lowfield.core.guide.Slot;
+import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
+import lowfield.core.part.Spec;
 import lowfield.core.total.BandState;
 import lowfield.core.total.CountedTotal;
 import lowfield.core.total.LinePrice;
@@ -36,6 +38,7 @@ public final class Prospects {
     private final Ground ground;
     private final UUID line;
     private final Map<List<Object>, Optional<Part>> mended = new ConcurrentHashMap<>();
+    private final Map<Spec, Outline> outlines = new ConcurrentHashMap<>();
     private final Map<Slot, List<Reading<?, ?>>> seen = new EnumMap<>(Slot.class);
 
     /**
@@ -61,64 +64,106 @@ public final class Prospects {
         }
     }
 
+    /** What taking the part would do, in full. */
     public Prospect of(Part part) {
+        var outcome = outcome(part);
+        var sketch = sketch(part, Outline.of(outcome));
+        return new Prospect(
+                part,
+                sketch.price(),
+                outcome.forced(),
+                sketch.total(),
+                sketch.state(),
+                sketch.trueDifference(),
+                outcome.effect(),
+                sketch.group());
+    }
+
+    /**
+     * The same without its evidence, for going over a whole kind: parts with equal figures fit equally, so that the checks
+     * run once for all of them, and only prices and totals are worked out for each.
+     */
+    public Sketch sketch(Part part) {
+        return sketch(part, outlines.computeIfAbsent(part.spec(), spec -> Outline.of(outcome(part))));
+    }
+
+    /** A candidate's price, total and group. */
+    public record Sketch(
+            Part part,
+            LinePrice price,
+            CountedTotal total,
+            BandState state,
+            Amount trueDifference,
+            Prospect.Group group) {}
+
+    /** What is left to say of all parts with the same figures: whether they fit, and what else they force. */
+    private record Outline(boolean clashes, boolean undecided, List<LinePrice> forced) {
+        static Outline of(Outcome outcome) {
+            return new Outline(
+                    !outcome.effect().clashes().isEmpty(),
+                    !outcome.effect().undecided().isEmpty(),
+                    outcome.forcedPrices());
+        }
+    }
+
+    private record Outcome(Effect effect, List<Prospect.Forced> forced, List<LinePrice> forcedPrices) {}
+
+    private Outcome outcome(Part part) {
         var choice = new Choice.Chosen(part);
-        var old = ground.build().line(line).orElseThrow();
+        var slotOfLine = ground.build().line(line).orElseThrow().slot();
         var build = ground.build().taking(line, choice);
         var effect = Effect.ofTaking(ground.build(), ground.findings(), line, choice);
         var forced = new ArrayList<Prospect.Forced>();
+        var prices = new ArrayList<LinePrice>();
         for (var slot : MENDABLE) {
-            var clash = slot == old.slot()
+            var clash = slot == slotOfLine
                     ? Optional.<Finding>empty()
                     : effect.clashes().stream().filter(f -> concerns(f, slot)).findFirst();
             if (clash.isPresent()) {
                 var mend = mend(part, build, slot);
                 if (mend.isPresent()) {
                     build = taking(build, slot, mend.get());
+                    var price = ground.pricing().apply(lineOf(build, slot));
+                    prices.add(price);
                     forced.add(new Prospect.Forced(
-                            slot,
-                            mend.get(),
-                            ground.pricing().apply(lineOf(build, slot)).goods(),
-                            clash.get().evidence()));
+                            slot, mend.get(), price.goods(), clash.get().evidence()));
                 }
             }
         }
-        return worked(part, build, forced.isEmpty() ? effect : leftOver(build), forced);
+        return new Outcome(forced.isEmpty() ? effect : leftOver(build), List.copyOf(forced), List.copyOf(prices));
     }
 
-    private Prospect worked(Part part, Build build, Effect effect, List<Prospect.Forced> forced) {
-        var price = ground.pricing().apply(build.line(line).orElseThrow());
-        var total = CountedTotal.of(prices(build, price, forced), ground.countsShipping(), ground.zero());
+    private Sketch sketch(Part part, Outline outline) {
+        var price =
+                ground.pricing().apply(ground.build().line(line).orElseThrow().with(new Choice.Chosen(part)));
+        var total = CountedTotal.of(prices(price, outline.forced()), ground.countsShipping(), ground.zero());
         var state = BandState.of(total.total(), ground.band());
-        return new Prospect(
+        return new Sketch(
                 part,
                 price,
-                List.copyOf(forced),
                 total,
                 state,
                 total.total().minus(ground.total().total()),
-                effect,
-                Prospect.Group.of(effect, forced, total.total(), state));
+                Prospect.Group.of(
+                        outline.clashes(),
+                        outline.undecided(),
+                        !outline.forced().isEmpty(),
+                        total,
+                        state));
     }
 
     /** The price of every line: the present ones but for what was changed. */
-    private List<LinePrice> prices(Build build, LinePrice price, List<Prospect.Forced> forced) {
+    private List<LinePrice> prices(LinePrice price, List<LinePrice> forced) {
         var prices = new ArrayList<LinePrice>(ground.prices().size() + 1);
         for (var present : ground.prices()) {
-            var id = present.line().id();
-            if (id.equals(line)) {
+            var slot = present.line().slot();
+            if (present.line().id().equals(line)) {
                 prices.add(price);
-            } else if (forced.stream().anyMatch(f -> f.slot() == present.line().slot())) {
-                prices.add(ground.pricing().apply(build.line(id).orElseThrow()));
-            } else {
+            } else if (forced.stream().noneMatch(f -> f.line().slot() == slot)) {
                 prices.add(present);
             }
         }
-        for (var f : forced) {
-            if (ground.build().lines().stream().noneMatch(l -> l.slot() == f.slot())) {
-                prices.add(ground.pricing().apply(lineOf(build, f.slot())));
-            }
-        }
+        prices.addAll(forced);
         return prices;
     }
 

@@ -2,12 +2,11 @@ package lowfield.core.find;
 
 import java.text.Normalizer;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 /**
  * Forgiving text over the parts of a shelf. Every word asked for must be found in a part, in any order: as the beginning of
@@ -15,16 +14,21 @@ import java.util.Map;
  * Damerau 1964), else with its letters in order and some left out. "16gb" and "16 GB" are the same.
  */
 final class TextIndex {
+    private static final Pattern MARKS = Pattern.compile("\\p{M}");
+
     private final int size;
-    private final Map<String, BitSet> rowsOfWord = new HashMap<>();
+    private final Map<String, int[]> rowsOfWord = new HashMap<>();
 
     TextIndex(List<String> texts) {
         size = texts.size();
+        var lists = new HashMap<String, List<Integer>>();
         for (int row = 0; row < size; row++) {
             for (var word : words(texts.get(row))) {
-                rowsOfWord.computeIfAbsent(word, w -> new BitSet(size)).set(row);
+                lists.computeIfAbsent(word, w -> new ArrayList<>(1)).add(row);
             }
         }
+        lists.forEach((word, rows) ->
+                rowsOfWord.put(word, rows.stream().mapToInt(r -> r).distinct().toArray()));
     }
 
     /** The rows in which every word of the text is found; an empty text is found everywhere. */
@@ -42,7 +46,9 @@ final class TextIndex {
         for (Likeness likeness : LIKENESSES) {
             rowsOfWord.forEach((known, of) -> {
                 if (likeness.holds(word, known)) {
-                    rows.or(of);
+                    for (var row : of) {
+                        rows.set(row);
+                    }
                 }
             });
             if (!rows.isEmpty()) {
@@ -64,10 +70,30 @@ final class TextIndex {
 
     /** Folded, with letters and figures apart: "16GB" is "16" and "gb". */
     static List<String> words(String text) {
-        var bare = Normalizer.normalize(text, Normalizer.Form.NFD).replaceAll("\\p{M}", "");
-        var apart = bare.toLowerCase(Locale.ROOT).replaceAll("(?<=[0-9])(?=[a-z])|(?<=[a-z])(?=[0-9])|[^a-z0-9]+", " ");
-        return new ArrayList<>(
-                Arrays.stream(apart.split(" ")).filter(w -> !w.isEmpty()).toList());
+        var bare = text.chars().allMatch(c -> c < 128)
+                ? text
+                : MARKS.matcher(Normalizer.normalize(text, Normalizer.Form.NFD)).replaceAll("");
+        var words = new ArrayList<String>();
+        var word = new StringBuilder();
+        for (int i = 0; i < bare.length(); i++) {
+            var c = Character.toLowerCase(bare.charAt(i));
+            var isWord = c >= 'a' && c <= 'z' || c >= '0' && c <= '9';
+            if (word.length() > 0 && (!isWord || isDigit(word.charAt(0)) != isDigit(c))) {
+                words.add(word.toString());
+                word.setLength(0);
+            }
+            if (isWord) {
+                word.append(c);
+            }
+        }
+        if (word.length() > 0) {
+            words.add(word.toString());
+        }
+        return words;
+    }
+
+    private static boolean isDigit(char c) {
+        return c >= '0' && c <= '9';
     }
 
     /** Whether the asked word is within one error of the known one or of its beginning; two from eight letters on. */

@@ -37,14 +37,14 @@ final class FigureText {
     }
 
     private static Figure<?> number(Field field, Object raw, List<Wrong> wrong) {
-        var rule = "a whole number from 0 to %,d %s"
-                .formatted(field.most(), field.unit())
-                .strip();
-        if (!(raw instanceof Number number) || number.doubleValue() != Math.rint(number.doubleValue())) {
-            return no(field, raw, rule, wrong);
+        if (raw instanceof Number number && number.doubleValue() == Math.rint(number.doubleValue())) {
+            var value = number.longValue();
+            if (value >= 0 && value <= field.most()) {
+                return Figure.of((int) value);
+            }
         }
-        var value = number.longValue();
-        return value >= 0 && value <= field.most() ? Figure.of((int) value) : no(field, raw, rule, wrong);
+        var rule = "a whole number from 0 to %,d %s".formatted(field.most(), field.unit());
+        return no(field, raw, rule.strip(), wrong);
     }
 
     private static Figure<?> set(Field field, Object raw, List<Wrong> wrong) {

@@ -1,5 +1,6 @@
 package lowfield.core.part;
 
+import java.lang.reflect.Constructor;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -19,12 +20,19 @@ public final class Schema {
     /** A record read from a map, and every value that was not accepted; those figures are not known in the record. */
     public record Outcome(Spec spec, List<Wrong> wrong) {}
 
-    private final Class<? extends Record> type;
     private final List<Field> fields;
+    private final Map<String, Field> byName = new LinkedHashMap<>();
+    private final Constructor<? extends Record> constructor;
 
     private Schema(Class<? extends Record> type) {
-        this.type = type;
         this.fields = Arrays.stream(type.getRecordComponents()).map(Field::of).toList();
+        fields.forEach(f -> byName.put(f.name(), f));
+        try {
+            var types = fields.stream().map(f -> f.component().getType()).toArray(Class<?>[]::new);
+            constructor = type.getDeclaredConstructor(types);
+        } catch (NoSuchMethodException impossible) {
+            throw new IllegalStateException(impossible);
+        }
     }
 
     static Schema of(Class<? extends Record> type) {
@@ -36,7 +44,7 @@ public final class Schema {
     }
 
     public Optional<Field> field(String name) {
-        return fields.stream().filter(f -> f.name().equals(name)).findFirst();
+        return Optional.ofNullable(byName.get(name));
     }
 
     /** The record of the map; every unknown key and unbelievable value is reported at once. */
@@ -57,14 +65,13 @@ public final class Schema {
 
     Record record(Map<String, ?> map, List<Wrong> wrong) {
         map.keySet().stream()
-                .filter(key -> field(key).isEmpty())
+                .filter(key -> !byName.containsKey(key))
                 .forEach(key -> wrong.add(new Wrong(key, "A figure", key, "one that this kind has")));
         var values = fields.stream()
                 .map(f -> FigureText.figure(f, Optional.ofNullable(map.get(f.name())), wrong))
                 .toArray();
         try {
-            var types = fields.stream().map(f -> f.component().getType()).toArray(Class<?>[]::new);
-            return type.getDeclaredConstructor(types).newInstance(values);
+            return constructor.newInstance(values);
         } catch (ReflectiveOperationException impossible) {
             throw new IllegalStateException(impossible);
         }

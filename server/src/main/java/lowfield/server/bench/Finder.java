@@ -9,10 +9,12 @@ import java.util.UUID;
 import lowfield.core.find.Clause;
 import lowfield.core.find.Facet;
 import lowfield.core.find.Prospect;
+import lowfield.core.find.Prospects;
 import lowfield.core.find.Query;
 import lowfield.core.find.UnitPrice;
 import lowfield.core.money.Money;
 import lowfield.core.part.Part;
+import lowfield.core.total.LinePrice;
 import lowfield.server.catalogue.Parts;
 import lowfield.server.platform.NotFound;
 import org.jspecify.annotations.Nullable;
@@ -53,7 +55,7 @@ public class Finder {
         var prices = workbench.prices(sheets, shelf);
         var answer = shelf.find(query, prices);
         var prospects = workbench.prospects(sheets, tier, build, line);
-        var found = answer.parts().parallelStream().map(prospects::of).toList();
+        var found = answer.parts().parallelStream().map(prospects::sketch).toList();
         var facets = shelf.facets(query, prices).stream().map(Finder::word).toList();
         return new Views.Found(
                 query.written(),
@@ -61,14 +63,18 @@ public class Finder {
                         .map(Finder::clause)
                         .orElse(null),
                 facets,
-                groups(found, query, line, full),
+                groups(prospects, found, query, line, full),
                 found.size(),
                 answer.leftOutNotKnown());
     }
 
     private List<Views.GroupView> groups(
-            List<Prospect> found, Query query, Sheets.OfLine line, Prospect.@Nullable Group full) {
-        var byGroup = new EnumMap<Prospect.Group, List<Prospect>>(Prospect.Group.class);
+            Prospects prospects,
+            List<Prospects.Sketch> found,
+            Query query,
+            Sheets.OfLine line,
+            Prospect.@Nullable Group full) {
+        var byGroup = new EnumMap<Prospect.Group, List<Prospects.Sketch>>(Prospect.Group.class);
         found.forEach(
                 p -> byGroup.computeIfAbsent(p.group(), g -> new ArrayList<>()).add(p));
         var groups = new ArrayList<Views.GroupView>();
@@ -79,7 +85,7 @@ public class Finder {
             var rows = members.stream()
                     .sorted(order(query))
                     .limit(most)
-                    .map(p -> candidate(p, line))
+                    .map(p -> candidate(prospects.of(p.part()), line))
                     .toList();
             left = Math.max(0, left - rows.size());
             groups.add(new Views.GroupView(group, members.size(), rows));
@@ -87,31 +93,32 @@ public class Finder {
         return groups;
     }
 
-    private static Comparator<Prospect> order(Query query) {
-        Comparator<Prospect> first = switch (query.order()) {
+    private static Comparator<Prospects.Sketch> order(Query query) {
+        Comparator<Prospects.Sketch> first = switch (query.order()) {
             case PRICE -> Comparator.comparingLong(p -> price(p));
             case PRICE_OF_A_UNIT ->
-                Comparator.comparingLong(p -> unit(p).map(UnitPrice::hundredths).orElse(Long.MAX_VALUE));
+                Comparator.comparingLong(p ->
+                        unit(p.part(), p.price()).map(UnitPrice::hundredths).orElse(Long.MAX_VALUE));
             case TRUE_DIFFERENCE ->
                 Comparator.comparingLong(
                         p -> p.trueDifference().known().map(Money::minor).orElse(Long.MAX_VALUE));
             case NEWNESS ->
-                Comparator.comparing((Prospect p) -> p.part().added()).reversed();
+                Comparator.comparing((Prospects.Sketch p) -> p.part().added()).reversed();
         };
         return first.thenComparingLong(Finder::price)
                 .thenComparing(p -> p.part().fullName());
     }
 
-    private static long price(Prospect p) {
+    private static long price(Prospects.Sketch p) {
         return p.price().goods().known().map(Money::minor).orElse(Long.MAX_VALUE);
     }
 
-    private static Optional<UnitPrice> unit(Prospect p) {
-        return p.price().offer().flatMap(o -> UnitPrice.of(p.part(), o.price()));
+    private static Optional<UnitPrice> unit(Part part, LinePrice price) {
+        return price.offer().flatMap(o -> UnitPrice.of(part, o.price()));
     }
 
     private Views.Candidate candidate(Prospect p, Sheets.OfLine line) {
-        var unit = unit(p);
+        var unit = unit(p.part(), p.price());
         return new Views.Candidate(
                 p.part().id(),
                 p.part().fullName(),

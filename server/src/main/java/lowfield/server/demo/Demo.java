@@ -166,7 +166,7 @@ class Demo implements ApplicationRunner {
     private GuideInfo guide(DemoData data, Map<String, Shops.Shop> madeShops) {
         var words = data.guide();
         var policy = new PricePolicy(
-                java.util.Set.of(Condition.NEW),
+                java.util.Set.of(Condition.NEW, Condition.REFURBISHED),
                 java.util.Set.of(Stock.IN_STOCK, Stock.LIMITED),
                 false,
                 words.greatestAgeDays());
@@ -192,6 +192,7 @@ class Demo implements ApplicationRunner {
                 : editions.next(guide, issue.pressOn());
         rounds.runNow(guide.id());
         issue.changes().forEach(change -> change(edition, change, made, author));
+        Optional.ofNullable(issue.variants()).orElse(List.of()).forEach(v -> variant(edition, v, made, author));
         if (issue.published() != null) {
             clock.moveTo(issue.published());
             var result = press.publish(edition.id(), author);
@@ -243,6 +244,16 @@ class Demo implements ApplicationRunner {
         }
         var type = ChoiceState.Type.valueOf(Optional.ofNullable(line.type()).orElse("NONE"));
         return new ChoiceState(type, null, line.what(), line.price(), null, line.what(), null, null);
+    }
+
+    private void variant(EditionInfo edition, DemoData.Variant variant, Map<String, UUID> made, Person author) {
+        var build = editing.addVariant(edition.id(), build(edition, variant.tier()), variant.name(), author);
+        for (var change : variant.lines()) {
+            var view = line(edition, build, change.slot()).orElseThrow();
+            var choice = ChoiceState.part(id(made, change.part()));
+            var patch = new LinePatch(choice, null, null, null, change.reason(), null, null, null, null);
+            editing.edit(edition.id(), view.id(), patch, view.version(), author);
+        }
     }
 
     private void change(EditionInfo edition, DemoData.Change change, Map<String, UUID> made, Person author) {

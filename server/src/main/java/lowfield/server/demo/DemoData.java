@@ -55,7 +55,15 @@ record DemoData(
     record Option(String purpose, String part, String note) {}
 
     /** One edition: when its round ran, when it is published (absent: in work), and what was changed before. */
-    record Issue(Instant round, @Nullable Instant published, LocalDate pressOn, List<Change> changes) {}
+    record Issue(
+            Instant round,
+            @Nullable Instant published,
+            LocalDate pressOn,
+            List<Change> changes,
+            @Nullable List<Variant> variants) {}
+
+    /** A variant of a tier's lead, and the choices in which it differs. */
+    record Variant(String tier, String name, List<Change> lines) {}
 
     /** A choice changed in one tier; without a reason the old one stays and goes stale. */
     record Change(

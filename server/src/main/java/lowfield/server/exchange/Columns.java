@@ -22,7 +22,7 @@ import tools.jackson.core.type.TypeReference;
 final class Columns {
     static final List<String> NAMES = List.of(
             "maker",
-            "family",
+            "product_family",
             "product",
             "variant",
             "gtin",

@@ -114,7 +114,7 @@ final class CsvFile {
         return Optional.of(new Row(
                 line,
                 text(csv, "maker").orElse(""),
-                text(csv, "family").orElse(""),
+                text(csv, "product_family").orElse(""),
                 text(csv, "product").orElse(""),
                 text(csv, "variant").orElse(""),
                 text(csv, "gtin").orElse(null),

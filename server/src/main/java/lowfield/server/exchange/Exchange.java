@@ -15,6 +15,7 @@ import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Release;
+import lowfield.core.part.Spec;
 import lowfield.server.accounts.Person;
 import lowfield.server.catalogue.Parts;
 import lowfield.server.platform.Notices;
@@ -55,9 +56,8 @@ public class Exchange {
             var rows = new int[1];
             java.util.function.Consumer<Row> sink = row -> {
                 RuleBroken.unless(++rows[0] <= MOST_ROWS, "A file holds at most %,d parts; split it.", MOST_ROWS);
-                if (isSound(kind, row, seen, faults)) {
-                    stage.add(row, kind);
-                }
+                sound(kind, row, seen, faults)
+                        .ifPresent(spec -> stage.add(row, kind.schema().write(spec)));
             };
             if (form == Form.CSV) {
                 CsvFile.read(kind, file, faults, sink);
@@ -81,10 +81,11 @@ public class Exchange {
         }
     }
 
-    private static boolean isSound(Kind kind, Row row, HashSet<String> seen, Report.Faults faults) {
+    /** The row's figures when nothing is wrong with the row. */
+    private static Optional<Spec> sound(Kind kind, Row row, HashSet<String> seen, Report.Faults faults) {
         var named = length(row, "maker", row.maker(), 1, 80, faults)
                 & length(row, "product", row.product(), 1, 160, faults)
-                & length(row, "family", row.family(), 0, 100, faults)
+                & length(row, "product_family", row.family(), 0, 100, faults)
                 & length(row, "variant", row.variant(), 0, 80, faults)
                 & length(
                         row,
@@ -116,7 +117,7 @@ public class Exchange {
         }
         var outcome = kind.schema().tried(row.spec());
         outcome.wrong().forEach(w -> faults.add(row.line(), w.field(), w.value(), w.rule()));
-        return named && outcome.wrong().isEmpty();
+        return named && outcome.wrong().isEmpty() ? Optional.of(outcome.spec()) : Optional.empty();
     }
 
     private static List<String> keys(Row row) {

@@ -6,6 +6,7 @@ import java.sql.SQLException;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -54,9 +55,9 @@ class Staging {
         private final StringBuilder buffer = new StringBuilder(CHUNK * 2);
         private @Nullable CopyIn copy;
 
-        void add(Row row, Kind kind) {
+        void add(Row row, Map<String, Object> figures) {
             var family = row.family().isEmpty() ? row.product() : row.family();
-            var spec = Json.write(kind.schema().write(kind.schema().read(row.spec())));
+            var spec = Json.write(figures);
             var currency = row.suggestedMinor() == null
                     ? null
                     : Optional.ofNullable(row.suggestedCurrency()).orElse("EUR");

@@ -4,6 +4,9 @@ import static lowfield.db.Tables.GUIDE;
 import static lowfield.db.Tables.LOGIN_FAILURE;
 
 import io.swagger.v3.oas.annotations.Hidden;
+import java.lang.management.ManagementFactory;
+import java.lang.management.MemoryPoolMXBean;
+import java.lang.management.MemoryType;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.Map;
@@ -30,6 +33,19 @@ class FloorController {
         return Map.of(
                 "name",
                 db.select(GUIDE.NAME).from(GUIDE).where(GUIDE.SLUG.eq(slug)).fetchSingle(GUIDE.NAME));
+    }
+
+    /** Megabytes of the heap in use after a collection, and the most since the last time this was asked. */
+    @GetMapping("/api/floor/-/heap")
+    Map<String, Long> heap() {
+        var pools = ManagementFactory.getMemoryPoolMXBeans().stream()
+                .filter(p -> p.getType() == MemoryType.HEAP)
+                .toList();
+        var peak = pools.stream().mapToLong(p -> p.getPeakUsage().getUsed()).sum();
+        System.gc();
+        pools.forEach(MemoryPoolMXBean::resetPeakUsage);
+        var used = ManagementFactory.getMemoryMXBean().getHeapMemoryUsage().getUsed();
+        return Map.of("usedMb", used >> 20, "peakMb", peak >> 20);
     }
 
     @PutMapping("/api/floor/{key}")

@@ -1,0 +1,54 @@
+package lowfield.measure;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+
+/** A large catalogue grown from the demo's: the same parts many times over, under names of their own. */
+final class Grown {
+    private static final CSVFormat READ =
+            CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
+
+    private Grown() {}
+
+    /** A file of so many rows of a kind; the mark keeps the names of two files apart. */
+    static byte[] file(Client client, String kind, int rows, String mark) throws IOException, InterruptedException {
+        var demo = client.get("/api/kinds/" + kind + "/file?form=CSV");
+        try (var parser = CSVParser.parse(new StringReader(demo), READ)) {
+            var header = parser.getHeaderNames();
+            var records = parser.getRecords().stream()
+                    .filter(r -> !r.get("product").contains(" no "))
+                    .toList();
+            var out = new StringWriter();
+            try (var printer = CSVFormat.RFC4180
+                    .builder()
+                    .setHeader(header.toArray(String[]::new))
+                    .get()
+                    .print(out)) {
+                for (int i = 0; i < rows; i++) {
+                    printer.printRecord(cells(header, records.get(i % records.size()), " no " + mark + i));
+                }
+            }
+            return out.toString().getBytes(StandardCharsets.UTF_8);
+        }
+    }
+
+    private static List<String> cells(List<String> header, CSVRecord record, String suffix) {
+        var cells = new ArrayList<String>();
+        for (var column : header) {
+            cells.add(
+                    switch (column) {
+                        case "product" -> record.get(column) + suffix;
+                        case "gtin", "maker_number" -> "";
+                        default -> record.get(column);
+                    });
+        }
+        return cells;
+    }
+}
