@@ -42,7 +42,7 @@ public final class Pictures {
             page.getByTestId("total").waitFor();
             shot(page, "bench");
             page.keyboard().press("/");
-            page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.OPTION).first().waitFor();
+            page.locator("#candidate-0").waitFor();
             page.keyboard().press("ArrowDown");
             shot(page, "finder");
             page.keyboard().press("Escape");

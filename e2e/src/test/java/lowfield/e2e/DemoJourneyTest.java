@@ -100,12 +100,28 @@ class DemoJourneyTest {
             page.getByTestId("total").waitFor();
             isClean(page, "bench");
             page.keyboard().press("/");
-            page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.OPTION).first().waitFor();
+            page.locator("#candidate-0").waitFor();
             isClean(page, "finder");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("and …"))
+                    .click();
+            page.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("chip").setExact(true))
+                    .click();
+            isClean(page, "a word of the sentence");
             page.keyboard().press("Escape");
             page.keyboard().press(".");
             page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.OPTION).first().waitFor();
             isClean(page, "commands");
+            page.keyboard().press("Escape");
+            page.keyboard().press("h");
+            page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("History of this build"))
+                    .waitFor();
+            isClean(page, "history");
+            page.keyboard().press("Escape");
+            page.keyboard().press("l");
+            page.getByText("A line runs through").waitFor();
+            isClean(page, "ladder");
         }
     }
 
@@ -172,6 +188,111 @@ class DemoJourneyTest {
             assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Deckhand, 540 to 580")))
                     .isVisible();
         }
+    }
+
+    /** Found by a misspelt name and taken with keys alone; what stood there is one keystroke back. */
+    @Test
+    void aCardIsFoundByAMisspeltNameAndSwapped() {
+        try (var context = context(ColorScheme.LIGHT, 1280)) {
+            var page = signedIn(context);
+            page.navigate(theatre.desk() + GUIDE);
+            page.getByRole(
+                            AriaRole.LINK,
+                            new Page.GetByRoleOptions().setName("Horizon").setExact(true))
+                    .click();
+            page.getByTestId("total").waitFor();
+            page.keyboard().press("/");
+            page.locator("#candidate-0").waitFor();
+            page.keyboard().type("hartel bsalt grnd");
+            assertThat(page.locator("#candidates [role=option]").first()).containsText("Hartle Basalt Grand 24 GB");
+            assertThat(page).hasURL(Pattern.compile(".*find=text.*"));
+            page.keyboard().press("Enter");
+            assertThat(page.getByRole(
+                            AriaRole.HEADING, new Page.GetByRoleOptions().setName("Hartle Basalt Grand 24 GB")))
+                    .isVisible();
+            page.keyboard().press("u");
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Merrowby Vane Ten 24 GB")))
+                    .isVisible();
+        }
+    }
+
+    /** A processor of another socket: what breaks is told, and goes when the board follows. */
+    @Test
+    void anotherSocketBreaksWhatHangsOnItUntilTheBoardFollows() {
+        try (var context = context(ColorScheme.LIGHT, 1280)) {
+            var page = signedIn(context);
+            page.navigate(theatre.desk() + GUIDE);
+            page.getByRole(
+                            AriaRole.LINK,
+                            new Page.GetByRoleOptions().setName("Bosun").setExact(true))
+                    .click();
+            page.getByTestId("total").waitFor();
+            page.keyboard().press("ArrowDown");
+            find(page, "loam six graphics");
+            assertThat(page.getByText("processor has socket Fen; the board has Moor")
+                            .first())
+                    .isVisible();
+            page.keyboard().press("ArrowDown");
+            find(page, "rudder loam micro");
+            assertThat(page.getByText("processor has socket Fen; the board has Moor"))
+                    .hasCount(0);
+            page.keyboard().press("u");
+            assertThat(page.getByText("Undone: Motherboard: choice")).isVisible();
+            page.keyboard().press("u");
+            assertThat(page.getByText("Undone: Processor: choice")).isVisible();
+        }
+    }
+
+    private static void find(Page page, String words) {
+        page.keyboard().press("/");
+        page.locator("#candidate-0").waitFor();
+        page.keyboard().type(words);
+        assertThat(page).hasURL(Pattern.compile(".*find=text.*"));
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+    }
+
+    @Test
+    void theLadderCarriesAChoiceAcross() {
+        try (var context = context(ColorScheme.LIGHT, 1280)) {
+            var page = signedIn(context);
+            page.navigate(theatre.desk() + GUIDE);
+            page.getByText("Wants you").waitFor();
+            page.keyboard().press("l");
+            page.getByText("A line runs through").waitFor();
+            page.keyboard().press("ArrowDown");
+            page.keyboard().press("ArrowDown");
+            page.keyboard().press(">");
+            assertThat(page.getByText("Ostrand Shoal micro is in Bosun, lead build now; u takes it back."))
+                    .isVisible();
+            page.keyboard().press("u");
+            assertThat(page.getByText("Undone: Motherboard: choice")).isVisible();
+        }
+    }
+
+    @Test
+    void aFileWithFaultsIsToldAndTheMendedOneTaken() {
+        try (var context = context(ColorScheme.LIGHT, 1280)) {
+            var page = signedIn(context);
+            page.navigate(theatre.desk() + "/catalogue");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("From a file"))
+                    .click();
+            send(page, "maker,product,length [mm]\nOstby,Vane Twelve 8 GB,long\n");
+            assertThat(page.getByText("a whole number from 0 to 1,000 mm")).isVisible();
+            send(page, "maker,product,length [mm]\nOstby,Vane Twelve 8 GB,240\n");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take all 1 in"))
+                    .click();
+            assertThat(page.getByText("Taken in: 1 new")).isVisible();
+            page.keyboard().press("Escape");
+            page.getByLabel("Name or figures").fill("vane twelve");
+            assertThat(page.getByText("240 mm").first()).isVisible();
+        }
+    }
+
+    private static void send(Page page, String text) {
+        page.getByLabel("File")
+                .setInputFiles(new com.microsoft.playwright.options.FilePayload(
+                        "cards.csv", "text/csv", text.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
     }
 
     @Test
