@@ -46,9 +46,15 @@ public final class Pictures {
             page.keyboard().press("ArrowDown");
             shot(page, "finder");
             page.keyboard().press("Escape");
+            page.keyboard().press("l");
+            page.getByText("A line runs through").waitFor();
+            shot(page, "ladder");
             visit(page, GUIDE + "/round", "round");
             visit(page, GUIDE + "/press", "press");
             visit(page, "/catalogue", "catalogue");
+            page.getByText("Hartle Basalt 16 GB").first().click();
+            page.getByText("Siblings").waitFor();
+            shot(page, "part");
             visit(page, "/shops", "shops");
         }
         try (var context = context(browser, 1280, 800, ColorScheme.DARK)) {
