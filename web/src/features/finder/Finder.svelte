@@ -8,6 +8,7 @@
   import Against from './Against.svelte';
   import CandidateRow from './CandidateRow.svelte';
   import { nothing, read, write, type Sentence } from './sentence';
+  import SideBySide from './SideBySide.svelte';
   import SentenceBar from './SentenceBar.svelte';
 
   /** Finds a part for a slot; every candidate is grouped by what it would do to this build. The sentence is in the address. */
@@ -55,6 +56,7 @@
       sentence = brought.length > 1 ? read(brought) : nothing();
       at = 0;
       full = undefined;
+      marked = [];
     }
     wasOpen = open;
   });
@@ -103,6 +105,8 @@
     else if (event.altKey && event.code === 'KeyA' && candidate) option('ALTERNATIVE', candidate);
     else if (event.altKey && event.code === 'KeyG' && candidate) option('UPGRADE', candidate);
     else if (event.altKey && event.code === 'KeyS' && candidate) gather(candidate);
+    else if (event.altKey && event.code === 'KeyC' && candidate) mark(candidate);
+    else if (event.altKey && event.code === 'KeyV' && marked.length > 1) comparing = true;
     else return;
     event.preventDefault();
     document.getElementById(`candidate-${at}`)?.scrollIntoView({ block: 'nearest' });
@@ -116,6 +120,15 @@
   function option(purpose: 'ALTERNATIVE' | 'UPGRADE', candidate: Candidate): void {
     open = false;
     onoption(purpose, candidate.part);
+  }
+
+  // Up to four, the oldest mark goes first.
+  let marked = $state<Candidate[]>([]);
+  let comparing = $state(false);
+  function mark(candidate: Candidate): void {
+    marked = marked.some((m) => m.part === candidate.part)
+      ? marked.filter((m) => m.part !== candidate.part)
+      : [...marked.slice(-3), candidate];
   }
 
   function gather(candidate: Candidate): void {
@@ -141,7 +154,7 @@
                 {candidate}
                 index={i}
                 isCurrent={i === at}
-                isMarked={false}
+                isMarked={marked.some((m) => m.part === candidate.part)}
                 {format}
                 onpick={() => (at = i)}
                 ontake={() => take(candidate)}
@@ -182,6 +195,21 @@
     <button class="btn-quiet small" disabled={!chosen} onclick={() => gather(chosen!)}
       ><span class="key">Alt S</span> into a vetted set</button
     >
+    <button class="btn-quiet small" disabled={!chosen} onclick={() => mark(chosen!)}
+      ><span class="key">Alt C</span> mark</button
+    >
+    {#if marked.length > 1}<button class="btn-quiet small" onclick={() => (comparing = true)}
+        ><span class="key">Alt V</span> {marked.length} side by side</button
+      >{/if}
     <span class="ml-auto">{found.data?.all ?? 0} found</span><span><span class="key">Esc</span> back</span>
   </div>
 </Dialog>
+<SideBySide
+  bind:open={comparing}
+  candidates={marked}
+  {format}
+  ontake={(candidate) => {
+    comparing = false;
+    take(candidate);
+  }}
+/>

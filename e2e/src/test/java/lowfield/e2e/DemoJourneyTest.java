@@ -216,6 +216,31 @@ class DemoJourneyTest {
         }
     }
 
+    @Test
+    void candidatesStandSideBySide() {
+        try (var context = context(ColorScheme.LIGHT, 1280)) {
+            var page = signedIn(context);
+            page.navigate(theatre.desk() + GUIDE);
+            page.getByRole(
+                            AriaRole.LINK,
+                            new Page.GetByRoleOptions().setName("Skipper").setExact(true))
+                    .click();
+            page.getByTestId("total").waitFor();
+            page.keyboard().press("/");
+            page.locator("#candidate-3").waitFor();
+            for (int i = 0; i < 4; i++) {
+                page.keyboard().press("Alt+KeyC");
+                page.keyboard().press("ArrowDown");
+            }
+            page.keyboard().press("Alt+KeyV");
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Side by side")))
+                    .isVisible();
+            assertThat(page.getByRole(AriaRole.ROWHEADER, new Page.GetByRoleOptions().setName("length, mm")))
+                    .isVisible();
+            isClean(page, "side by side");
+        }
+    }
+
     /** A processor of another socket: what breaks is told, and goes when the board follows. */
     @Test
     void anotherSocketBreaksWhatHangsOnItUntilTheBoardFollows() {

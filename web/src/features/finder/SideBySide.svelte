@@ -1,0 +1,110 @@
+<script lang="ts">
+  import { createQueries, createQuery } from '@tanstack/svelte-query';
+  import { api, taken, type Schemas } from '$lib/api/client';
+  import type { Format } from '$lib/format';
+  import { shown } from '$features/catalogue/figures';
+  import Dialog from '$ui/Dialog.svelte';
+  import Mark from '$ui/Mark.svelte';
+  import { best } from './better';
+
+  /** Up to four parts of a kind, figure against figure, with what each would do in this build. */
+  let {
+    open = $bindable(),
+    candidates,
+    format,
+    ontake,
+  }: {
+    open: boolean;
+    candidates: Schemas['Candidate'][];
+    format: Format;
+    ontake: (candidate: Schemas['Candidate']) => void;
+  } = $props();
+
+  let onlyDifferences = $state(true);
+  const kinds = createQuery(() => ({
+    queryKey: ['kinds'],
+    queryFn: () => taken(api.GET('/api/kinds', {})),
+    staleTime: Infinity,
+  }));
+  const sheets = createQueries(() => ({
+    queries: candidates.map((c) => ({
+      queryKey: ['part', c.part],
+      queryFn: () => taken(api.GET('/api/parts/{id}', { params: { path: { id: c.part } } })),
+      enabled: open,
+    })),
+  }));
+  const specs = $derived(sheets.map((s) => (s.data?.part.spec ?? {}) as Record<string, unknown>));
+  const kind = $derived(sheets[0]?.data?.part.kind);
+  const fields = $derived(kinds.data?.find((k) => k.kind === kind)?.fields ?? []);
+  const rows = $derived(
+    fields
+      .map((field) => ({ field, cells: specs.map((spec) => shown(field, spec[field.name])) }))
+      .filter(({ cells }) => cells.some((c) => c !== '') && (!onlyDifferences || new Set(cells).size > 1)),
+  );
+  const groups = $derived([...new Set(rows.map((r) => r.field.group))]);
+</script>
+
+<Dialog bind:open title="Side by side" wide>
+  <div class="overflow-auto px-6 py-3">
+    <label class="small flex items-center gap-2 text-soft"
+      ><input type="checkbox" bind:checked={onlyDifferences} />only what differs</label
+    >
+    <table class="mt-2 w-full table-fixed">
+      <thead>
+        <tr class="border-b border-ink align-bottom">
+          <th class="w-44"><span class="sr-only">Figure</span></th>
+          {#each candidates as candidate (candidate.part)}<th class="px-2 pb-1 text-left font-semibold"
+              >{candidate.name}</th
+            >{/each}
+        </tr>
+      </thead>
+      <tbody>
+        <tr class="border-b border-hairline">
+          <th scope="row" class="label text-left font-normal">price</th>
+          {#each candidates as c (c.part)}<td class="px-2 py-0.5"
+              >{format.money(c.price.minor)}{c.premiumPermille == null
+                ? ''
+                : ` (${c.premiumPermille > 0 ? '+' : ''}${(c.premiumPermille / 10).toFixed(1)}% on the suggested)`}</td
+            >{/each}
+        </tr>
+        <tr class="border-b border-hairline">
+          <th scope="row" class="label text-left font-normal">in this build</th>
+          {#each candidates as c (c.part)}<td class="px-2 py-0.5 align-top"
+              >{c.chosen ? 'the choice' : c.differenceMinor == null ? 'not known' : format.signed(c.differenceMinor)}
+              {#each c.forced as f (f.part)}<span class="small block text-straw">needs {f.name}</span>{/each}
+              {#each c.trouble as t (t.check + t.evidence)}<span class="small flex gap-1.5"
+                  ><Mark verdict={t.verdict} />{t.evidence}</span
+                >{/each}</td
+            >{/each}
+        </tr>
+        {#each groups as group (group)}
+          <tr><th scope="colgroup" colspan={candidates.length + 1} class="label pt-2 text-left">{group}</th></tr>
+          {#each rows.filter((r) => r.field.group === group) as { field, cells } (field.name)}
+            {@const winners = best(
+              field.better,
+              specs.map((spec) => spec[field.name]),
+            )}
+            <tr class="border-b border-hairline align-baseline">
+              <th scope="row" class="small text-left font-normal">{field.label}{field.unit ? `, ${field.unit}` : ''}</th
+              >
+              {#each cells as cell, i (i)}<td class="px-2 py-0.5 {cell === '' ? 'text-slate' : ''}"
+                  >{cell === '' ? 'not known' : cell}{#if winners.includes(i)}<span class="small text-moss">
+                      better</span
+                    >{/if}</td
+                >{/each}
+            </tr>
+          {/each}
+        {/each}
+      </tbody>
+      <tfoot>
+        <tr>
+          <td></td>
+          {#each candidates as c (c.part)}<td class="px-2 pt-2"
+              >{#if !c.chosen}<button class="btn" onclick={() => ontake(c)}>Take it</button>{/if}</td
+            >{/each}
+        </tr>
+      </tfoot>
+    </table>
+    {#if rows.length === 0}<p class="py-3 text-soft">No figure differs that is known.</p>{/if}
+  </div>
+</Dialog>
