@@ -191,7 +191,7 @@
       <a
         href={path(card.build)}
         aria-current={card.build === params.build ? 'page' : undefined}
-        class="w-[148px] shrink-0 border-b-2 border-l border-l-hairline px-3 pt-1.5 no-underline {card.build ===
+        class="max-w-[148px] min-w-[128px] flex-1 border-b-2 border-l border-l-hairline px-3 pt-1.5 no-underline {card.build ===
         params.build
           ? 'border-b-moss bg-tint'
           : 'border-b-transparent'}"

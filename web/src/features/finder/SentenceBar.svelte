@@ -85,7 +85,7 @@
 </div>
 {#if adding}
   <div
-    class="flex max-h-36 flex-wrap gap-x-4 gap-y-1 overflow-y-auto border-b border-hairline bg-tint px-6 py-3"
+    class="flex max-h-36 shrink-0 flex-wrap gap-x-4 gap-y-1 overflow-y-auto border-b border-hairline bg-tint px-6 py-3"
     role="group"
     aria-label="More words"
   >

@@ -25,7 +25,7 @@
 </script>
 
 <div
-  class="max-h-44 overflow-y-auto border-b border-hairline bg-tint px-6 py-3"
+  class="max-h-44 shrink-0 overflow-y-auto border-b border-hairline bg-tint px-6 py-3"
   role="group"
   aria-label="Choices for {word.label}"
 >

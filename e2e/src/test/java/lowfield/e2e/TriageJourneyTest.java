@@ -86,6 +86,7 @@ class TriageJourneyTest {
     private void wanted(Theatre theatre, String words) {
         page.navigate(theatre.desk() + GUIDE);
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(words))
+                .first()
                 .click();
         page.waitForURL(Pattern.compile(".*/(lines/.*|round)"));
         page.getByRole(AriaRole.HEADING).first().waitFor();

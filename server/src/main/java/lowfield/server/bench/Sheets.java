@@ -21,7 +21,17 @@ import lowfield.server.guide.TierInfo;
 /** An edition worked out: every build with its prices, total, checks and what changed since the last edition. */
 public record Sheets(GuideInfo guide, EditionInfo edition, Optional<Published> last, List<OfTier> tiers) {
     /** A tier and its builds, the lead first. */
-    public record OfTier(TierInfo tier, Band band, List<OfBuild> builds) {}
+    public record OfTier(TierInfo tier, Band band, List<OfBuild> builds) {
+        /** "Mate" for the lead, "Mate, the other platform" for a variant. */
+        public String nameOf(UUID build) {
+            return builds.stream()
+                    .skip(1)
+                    .filter(b -> b.id().equals(build))
+                    .findFirst()
+                    .map(b -> tier.form().name() + ", " + b.name())
+                    .orElse(tier.form().name());
+        }
+    }
 
     /** A build worked out. */
     public record OfBuild(

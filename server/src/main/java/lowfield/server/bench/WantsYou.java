@@ -29,10 +29,13 @@ class WantsYou {
         var wanted = new ArrayList<Views.Wanted>();
         for (var tier : sheets.tiers()) {
             for (var build : tier.builds()) {
-                var name = tier.tier().form().name();
+                var name = tier.nameOf(build.id());
                 band(name, build, wanted);
                 findings(name, build, wanted);
-                build.lines().forEach(line -> line(name, build, line, wanted));
+                // What a line takes from another is decided there.
+                build.lines().stream()
+                        .filter(line -> line.state().follows() == null)
+                        .forEach(line -> line(name, build, line, wanted));
             }
         }
         setAside(sheets, wanted);

@@ -95,7 +95,7 @@ public class Preflights {
                 .toList();
         return new Sheet(
                 build.id(),
-                tier.tier().form().name(),
+                tier.nameOf(build.id()),
                 build.findings(),
                 build.state(),
                 build.total().total().blame(),
