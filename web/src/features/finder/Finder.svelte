@@ -140,32 +140,42 @@
 <Dialog bind:open title="For {card.tierName}, instead of {line.label}" wide quiet>
   <SentenceBar bind:sentence {plural} words={found.data?.words ?? []} {currency} onkey={act} />
   <div class="grid min-h-0 flex-1 grid-cols-[1fr_300px]">
-    <div id="candidates" role="listbox" aria-label="Candidates" tabindex="-1" class="min-h-[300px] overflow-y-auto">
-      {#each groups as { group, label, verdict } (group)}
+    <div class="min-h-[300px] overflow-y-auto">
+      <div id="candidates" role="listbox" aria-label="Candidates" tabindex="-1">
+        {#each groups as { group, label, verdict } (group)}
+          {@const view = found.data?.groups.find((g) => g.group === group)}
+          {#if view?.count}
+            <div role="group" aria-label={label}>
+              <p
+                aria-hidden="true"
+                class="flex items-center gap-2 border-b border-hairline px-6 pt-3 pb-1 font-semibold"
+              >
+                <Mark {verdict} />{label}<span class="small font-normal text-soft">{view.count}</span>
+              </p>
+              {#each view.rows as candidate (candidate.part)}
+                {@const i = all.indexOf(candidate)}
+                <CandidateRow
+                  {candidate}
+                  index={i}
+                  isCurrent={i === at}
+                  isMarked={marked.some((m) => m.part === candidate.part)}
+                  {format}
+                  onpick={() => (at = i)}
+                  ontake={() => take(candidate)}
+                  onkey={act}
+                />
+              {/each}
+            </div>
+          {/if}
+        {/each}
+      </div>
+      {#each groups as { group, label } (group)}
         {@const view = found.data?.groups.find((g) => g.group === group)}
-        {#if view?.count}
-          <div role="group" aria-label={label}>
-            <p aria-hidden="true" class="flex items-center gap-2 border-b border-hairline px-6 pt-3 pb-1 font-semibold">
-              <Mark {verdict} />{label}<span class="small font-normal text-soft">{view.count}</span>
-            </p>
-            {#each view.rows as candidate (candidate.part)}
-              {@const i = all.indexOf(candidate)}
-              <CandidateRow
-                {candidate}
-                index={i}
-                isCurrent={i === at}
-                isMarked={marked.some((m) => m.part === candidate.part)}
-                {format}
-                onpick={() => (at = i)}
-                ontake={() => take(candidate)}
-                onkey={act}
-              />
-            {/each}
-          </div>
-          {#if view.rows.length < view.count && full !== group}<p class="px-6 py-1">
-              <button class="btn-quiet small" onclick={() => (full = group)}>Show all {view.count}</button>
-            </p>{/if}
-        {/if}
+        {#if view && view.rows.length < view.count && full !== group}<p class="px-6 py-1">
+            <button class="btn-quiet small" onclick={() => (full = group)}
+              >Show all {view.count} that {label.charAt(0).toLowerCase()}{label.slice(1)}</button
+            >
+          </p>{/if}
       {/each}
       {#if found.isSuccess && !all.length}<p class="px-6 py-4 text-soft">
           Nothing of this kind answers this sentence. Take a word out, or add the part in the <a

@@ -49,7 +49,7 @@ class FirstEditionJourneyTest {
             new Thing(
                     "Memory kits",
                     "Slate 2 x 8 GB",
-                    List.of(new String[] {"generation", "DDR5"}, new String[] {"modules", "2"}),
+                    List.of(new String[] {"generation", "DDR5"}, new String[] {"number of modules", "2"}),
                     "pellan-slate-2-x-8-gb-ddr5-5600"),
             new Thing(
                     "Coolers",
@@ -67,8 +67,8 @@ class FirstEditionJourneyTest {
                     "Byre M",
                     List.of(
                             new String[] {"board formats", "micro-ATX"},
-                            new String[] {"card length, mm", "310"},
-                            new String[] {"cooler height, mm", "160"}),
+                            new String[] {"room for a card, mm", "310"},
+                            new String[] {"room for a cooler, mm", "160"}),
                     "hollowell-byre-m-black"));
 
     @BeforeAll
