@@ -291,6 +291,14 @@ class FirstEditionJourneyTest {
     private void publish() {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Press"))
                 .click();
+        var figures = page.getByRole(
+                AriaRole.REGION,
+                new Page.GetByRoleOptions()
+                        .setName("Decisive figures are known")
+                        .setExact(true));
+        figures.getByRole(AriaRole.TEXTBOX).fill("Typed in for this journey; the makers tell no more.");
+        figures.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Waive once"))
+                .click();
         assertThat(page.getByText("Every gate holds or is waived")).isVisible();
         button("Publish").click();
         button("Publish it").click();
