@@ -30,6 +30,8 @@
           params: { path: { kind: kind.kind }, query: { form, dry } },
           headers: { 'Content-Type': 'application/octet-stream' },
           signal: asked.signal,
+          // The body is the file itself, which the description of the interface has no type for.
+          ...({ body } as object),
           bodySerializer: () => body,
         }),
       );
