@@ -1,7 +1,6 @@
 package lowfield.core.find;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,7 +38,7 @@ public final class Prospects {
     private final UUID line;
     private final Map<List<Object>, Optional<Part>> mended = new ConcurrentHashMap<>();
     private final Map<Spec, Outline> outlines = new ConcurrentHashMap<>();
-    private final Map<Slot, List<Reading<?, ?>>> seen = new EnumMap<>(Slot.class);
+    private final Map<Slot, List<Reading<?, ?>>> seen = new ConcurrentHashMap<>();
 
     /**
      * The build as it stands: its findings, the price of each line in order, how its tier counts, how a line is priced, and
@@ -59,9 +58,6 @@ public final class Prospects {
     public Prospects(Ground ground, UUID line) {
         this.ground = ground;
         this.line = line;
-        for (var slot : MENDABLE) {
-            seen.put(slot, readings(slot));
-        }
     }
 
     /** What taking the part would do, in full. */
@@ -205,7 +201,7 @@ public final class Prospects {
     private List<Object> key(Part candidate, Slot slot) {
         var key = new ArrayList<Object>();
         key.add(slot);
-        for (var reading : seen.getOrDefault(slot, List.of())) {
+        for (var reading : seen.computeIfAbsent(slot, this::readings)) {
             key.add(reading.of(candidate));
         }
         return key;

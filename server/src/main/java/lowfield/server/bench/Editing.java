@@ -55,7 +55,7 @@ public class Editing implements Journal.Targets {
                     row.version());
         }
         var after = checked(info, standing(edition, row, patch), patch);
-        checkFollowing(edition, line, after);
+        checkFollowing(edition, after);
         lines.write(edition, line, Optional.of(after));
         journal.record(
                 new Journal.Entry(edition, after.build(), LINE, line, label(after, patch), row.state(), after),
@@ -66,9 +66,7 @@ public class Editing implements Journal.Targets {
 
     /** What an edit starts from: a line that follows and is to stand alone keeps what it has shown so far. */
     private LineState standing(UUID edition, LineRows.Row row, LinePatch patch) {
-        var effective = row.state().follows() == null
-                ? row.state()
-                : row.state().following(lines.source(edition, row).state());
+        var effective = row.following(source(edition, row)).state();
         var stays = patch.choice() == null
                 && patch.quantity() == null
                 && patch.hold() == null
@@ -96,11 +94,10 @@ public class Editing implements Journal.Targets {
                 : own;
     }
 
-    private void checkFollowing(UUID edition, UUID line, LineState after) {
+    private void checkFollowing(UUID edition, LineState after) {
         if (after.follows() == null) {
             return;
         }
-        RuleBroken.unless(!after.follows().equals(line), "A line cannot follow itself.");
         var source = lines.forUpdate(edition, after.follows())
                 .orElseThrow(() -> new NotFound("The line to follow is not in this edition."));
         RuleBroken.unless(
@@ -108,7 +105,14 @@ public class Editing implements Journal.Targets {
                 "%s cannot follow %s; they take different kinds of part.",
                 after.slot().label(),
                 source.state().slot().label());
-        lines.source(edition, new LineRows.Row(line, after, 0));
+    }
+
+    private LineRows.Row source(UUID edition, LineRows.Row row) {
+        if (row.state().follows() == null) {
+            return row;
+        }
+        return lines.forUpdate(edition, lines.following(edition).source(row.id()))
+                .orElseThrow(() -> new NotFound("The line that is followed is gone."));
     }
 
     private LineState checked(EditionInfo edition, LineState before, LinePatch patch) {
@@ -169,7 +173,7 @@ public class Editing implements Journal.Targets {
             throw new Stale(
                     "This line was changed meanwhile; it was not removed.", row.state(), "removed", row.version());
         }
-        var followers = lines.followers(edition, line);
+        var followers = lines.following(edition).of(line).size();
         RuleBroken.unless(
                 followers == 0, "%d other lines follow this one; let them go before it is removed.", followers);
         lines.write(edition, line, Optional.empty());
@@ -224,7 +228,7 @@ public class Editing implements Journal.Targets {
         editions.forEditing(edition);
         for (var row : lines.of(edition).getOrDefault(build, List.of())) {
             RuleBroken.unless(
-                    lines.followers(edition, row.id()) == 0,
+                    lines.following(edition).of(row.id()).isEmpty(),
                     "Other builds follow %s of this one; let them go first.",
                     row.state().slot().label());
             lines.write(edition, row.id(), Optional.empty());

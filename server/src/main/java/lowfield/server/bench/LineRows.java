@@ -1,16 +1,21 @@
 package lowfield.server.bench;
 
+import static lowfield.db.Sequences.LINE_VERSION;
 import static lowfield.db.Tables.LINE;
 import static lowfield.db.Tables.LINE_OPTION;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
-import lowfield.core.RuleBroken;
+import lowfield.core.guide.Following;
 import lowfield.core.guide.Slot;
 import lowfield.db.tables.records.LineOptionRecord;
 import lowfield.db.tables.records.LineRecord;
@@ -18,34 +23,67 @@ import lowfield.server.platform.Json;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
 
-/** Lines and their options as rows; a line with its options is read and written as one state. */
+/**
+ * Lines and their options as rows. A line with its options is read and written as one state, and every state has a version
+ * of its own.
+ */
 @Component
 class LineRows {
     private final DSLContext db;
+    /** Rows by version, which names one state for ever; a state that was rolled back has a number nobody asks for. */
+    private final Cache<Integer, Row> known =
+            Caffeine.newBuilder().maximumSize(5_000).build();
 
     LineRows(DSLContext db) {
         this.db = db;
     }
 
     /** A line as it stands, with its version. */
-    record Row(UUID id, LineState state, int version) {}
+    record Row(UUID id, LineState state, int version) {
+        /** With what it takes from the line at the end of what it follows, which may be itself. */
+        Row following(Row source) {
+            return source.id().equals(id) ? this : new Row(id, state.following(source.state()), version);
+        }
+    }
 
     /** All lines of an edition, in order, by build. */
     Map<UUID, List<Row>> of(UUID edition) {
+        var stand = db.select(LINE.ID, LINE.VERSION)
+                .from(LINE)
+                .where(LINE.EDITION_ID.eq(edition))
+                .orderBy(LINE.POSITION, LINE.ID)
+                .fetch();
+        var rows = known.getAll(stand.getValues(LINE.VERSION), missing -> read(edition, missing));
+        var lines = new LinkedHashMap<UUID, List<Row>>();
+        for (var line : stand) {
+            var row = rows.get(line.value2());
+            lines.computeIfAbsent(row.state().build(), b -> new ArrayList<>()).add(row);
+        }
+        return lines;
+    }
+
+    private Map<Integer, Row> read(UUID edition, Set<? extends Integer> versions) {
+        var rows = db.selectFrom(LINE)
+                .where(LINE.EDITION_ID.eq(edition), LINE.VERSION.in(versions))
+                .fetch();
         var options = db
                 .selectFrom(LINE_OPTION)
-                .where(LINE_OPTION.EDITION_ID.eq(edition))
+                .where(LINE_OPTION.EDITION_ID.eq(edition), LINE_OPTION.LINE_ID.in(rows.getValues(LINE.ID)))
                 .orderBy(LINE_OPTION.POSITION)
                 .fetch()
                 .stream()
                 .collect(Collectors.groupingBy(LineOptionRecord::getLineId));
-        var lines = new LinkedHashMap<UUID, List<Row>>();
-        db.selectFrom(LINE)
-                .where(LINE.EDITION_ID.eq(edition))
-                .orderBy(LINE.POSITION, LINE.ID)
-                .forEach(r -> lines.computeIfAbsent(r.getBuildId(), b -> new ArrayList<>())
-                        .add(row(r, options.getOrDefault(r.getId(), List.of()))));
-        return lines;
+        return rows.stream()
+                .map(r -> row(r, options.getOrDefault(r.getId(), List.of())))
+                .collect(Collectors.toMap(Row::version, Function.identity()));
+    }
+
+    /** Which lines of an edition follow which. */
+    Following following(UUID edition) {
+        return new Following(db.select(LINE.ID, LINE.FOLLOWS)
+                .from(LINE)
+                .where(LINE.EDITION_ID.eq(edition), LINE.FOLLOWS.isNotNull())
+                .fetchMap(LINE.ID, LINE.FOLLOWS));
     }
 
     /** One line, held for an edit. */
@@ -55,25 +93,6 @@ class LineRows {
                 .forUpdate()
                 .fetchOptional()
                 .map(r -> row(r, options(edition, id)));
-    }
-
-    /** How many lines follow a line. */
-    int followers(UUID edition, UUID line) {
-        return db.fetchCount(LINE, LINE.EDITION_ID.eq(edition), LINE.FOLLOWS.eq(line));
-    }
-
-    /** The line at the end of what a line follows, itself when it follows none. */
-    Row source(UUID edition, Row row) {
-        var at = row;
-        for (int steps = 0; at.state().follows() != null; steps++) {
-            var next = at.state().follows();
-            at = forUpdate(edition, next)
-                    .orElseThrow(() -> new lowfield.server.platform.NotFound("The line that is followed is gone."));
-            RuleBroken.unless(
-                    !at.id().equals(row.id()) && steps < 40,
-                    "A line cannot follow itself, not even through others; let one of them go first.");
-        }
-        return at;
     }
 
     private List<LineOptionRecord> options(UUID edition, UUID id) {
@@ -91,19 +110,32 @@ class LineRows {
                     .execute();
             return;
         }
+        refuseCircle(edition, id, state.get());
         var row = db.newRecord(LINE);
         fill(row, state.get());
         row.setEditionId(edition);
         row.setId(id);
-        row.setVersion(1);
         db.insertInto(LINE)
                 .set(row)
                 .onConflict(LINE.EDITION_ID, LINE.ID)
                 .doUpdate()
                 .set(changes(state.get()))
-                .set(LINE.VERSION, LINE.VERSION.plus(1))
+                .set(LINE.VERSION, LINE_VERSION.nextval())
                 .execute();
         writeOptions(edition, id, state.get().options());
+    }
+
+    /** Holds every line of the edition while a line is made to follow, so that no two edits close a circle together. */
+    private void refuseCircle(UUID edition, UUID line, LineState state) {
+        if (state.follows() != null) {
+            db.select(LINE.ID)
+                    .from(LINE)
+                    .where(LINE.EDITION_ID.eq(edition))
+                    .orderBy(LINE.ID)
+                    .forUpdate()
+                    .fetch();
+            following(edition).with(line, state.follows());
+        }
     }
 
     private static Map<Object, Object> changes(LineState state) {

@@ -3,10 +3,13 @@ package lowfield.server.bench;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lowfield.core.change.LineChange;
 import lowfield.core.check.Finding;
 import lowfield.core.guide.Band;
 import lowfield.core.guide.Build;
+import lowfield.core.guide.Following;
 import lowfield.core.guide.Line;
 import lowfield.core.power.SustainedPeak;
 import lowfield.core.reason.Reason;
@@ -33,7 +36,7 @@ public record Sheets(GuideInfo guide, EditionInfo edition, Optional<Published> l
         }
     }
 
-    /** A build worked out. */
+    /** A build worked out; what its checks say and what it draws only when first asked for. */
     public record OfBuild(
             UUID id,
             String name,
@@ -41,9 +44,17 @@ public record Sheets(GuideInfo guide, EditionInfo edition, Optional<Published> l
             List<OfLine> lines,
             CountedTotal total,
             BandState state,
-            List<Finding> findings,
-            SustainedPeak peak,
-            Optional<Published.Build> last) {}
+            Once<List<Finding>> checked,
+            Once<SustainedPeak> drawn,
+            Optional<Published.Build> last) {
+        public List<Finding> findings() {
+            return checked.get();
+        }
+
+        public SustainedPeak peak() {
+            return drawn.get();
+        }
+    }
 
     /** A line worked out. */
     public record OfLine(Line line, LineState state, int version, LinePrice price, Reason reason, LineChange change) {}
@@ -59,5 +70,36 @@ public record Sheets(GuideInfo guide, EditionInfo edition, Optional<Published> l
                 .flatMap(t -> t.builds().stream())
                 .filter(b -> b.id().equals(id))
                 .findFirst();
+    }
+
+    /** Which lines of the edition follow which. */
+    Following following() {
+        return new Following(lines().filter(l -> l.state().follows() != null)
+                .collect(Collectors.toMap(l -> l.line().id(), l -> l.state().follows())));
+    }
+
+    private Stream<OfLine> lines() {
+        return tiers.stream().flatMap(t -> t.builds().stream()).flatMap(b -> b.lines().stream());
+    }
+
+    /** Where in the edition a line is. */
+    public record Place(OfTier tier, OfBuild build, OfLine line) {
+        /** "Mate, lead build". */
+        public String said() {
+            return tier.tier().form().name() + ", " + build.name();
+        }
+    }
+
+    public Optional<Place> place(UUID line) {
+        for (var tier : tiers) {
+            for (var build : tier.builds()) {
+                for (var each : build.lines()) {
+                    if (each.line().id().equals(line)) {
+                        return Optional.of(new Place(tier, build, each));
+                    }
+                }
+            }
+        }
+        return Optional.empty();
     }
 }

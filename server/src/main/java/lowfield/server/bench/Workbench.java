@@ -4,13 +4,14 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lowfield.core.change.LineChange;
 import lowfield.core.check.Checks;
@@ -20,6 +21,7 @@ import lowfield.core.find.Prospects;
 import lowfield.core.find.Shelf;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
+import lowfield.core.guide.Following;
 import lowfield.core.guide.Line;
 import lowfield.core.money.Money;
 import lowfield.core.offer.PartPrice;
@@ -101,20 +103,19 @@ public class Workbench {
 
     /** Every line with what it takes from the line it follows. */
     private static Map<UUID, List<LineRows.Row>> resolved(Map<UUID, List<LineRows.Row>> builds) {
-        var byId = new HashMap<UUID, LineRows.Row>();
-        builds.values().forEach(rows -> rows.forEach(r -> byId.put(r.id(), r)));
+        var byId = builds.values().stream()
+                .flatMap(List::stream)
+                .collect(Collectors.toMap(LineRows.Row::id, Function.identity()));
+        var following = new Following(byId.values().stream()
+                .filter(r -> r.state().follows() != null)
+                .collect(Collectors.toMap(LineRows.Row::id, r -> r.state().follows())));
         var resolved = new LinkedHashMap<UUID, List<LineRows.Row>>();
-        builds.forEach((build, rows) ->
-                resolved.put(build, rows.stream().map(r -> effective(r, byId)).toList()));
+        builds.forEach((build, rows) -> resolved.put(
+                build,
+                rows.stream()
+                        .map(r -> r.following(byId.get(following.source(r.id()))))
+                        .toList()));
         return resolved;
-    }
-
-    private static LineRows.Row effective(LineRows.Row row, Map<UUID, LineRows.Row> byId) {
-        var source = row;
-        for (int steps = 0; source.state().follows() != null && steps < 40; steps++) {
-            source = byId.getOrDefault(source.state().follows(), source);
-        }
-        return source == row ? row : new LineRows.Row(row.id(), row.state().following(source.state()), row.version());
     }
 
     private Sheets.OfTier tier(Ground ground, TierInfo tier, Map<UUID, List<LineRows.Row>> rows) {
@@ -138,8 +139,8 @@ public class Workbench {
                 total,
                 BandState.of(
                         total.total(), tier.form().band().band(ground.guide().money())),
-                findings(build),
-                SustainedPeak.of(build),
+                new Once<>(() -> findings(build)),
+                new Once<>(() -> SustainedPeak.of(build)),
                 before);
     }
 

@@ -8,7 +8,9 @@ import lowfield.server.accounts.Person;
 import lowfield.server.bench.Editing;
 import lowfield.server.bench.Finder;
 import lowfield.server.bench.Journal;
+import lowfield.server.bench.Ladders;
 import lowfield.server.bench.LinePatch;
+import lowfield.server.bench.Tallies;
 import lowfield.server.bench.Viewing;
 import lowfield.server.bench.Views;
 import lowfield.server.guide.Guides;
@@ -44,9 +46,13 @@ class BenchController {
     private final Viewing viewing;
     private final Editing editing;
     private final Finder finder;
+    private final Ladders ladders;
+    private final Tallies tallies;
     private final Guides guides;
 
-    BenchController(Viewing viewing, Editing editing, Finder finder, Guides guides) {
+    BenchController(Viewing viewing, Editing editing, Finder finder, Ladders ladders, Tallies tallies, Guides guides) {
+        this.ladders = ladders;
+        this.tallies = tallies;
         this.finder = finder;
         this.viewing = viewing;
         this.editing = editing;
@@ -96,13 +102,13 @@ class BenchController {
 
     @GetMapping("/editions/{edition}/ladder")
     Views.LadderView ladder(@PathVariable UUID edition) {
-        return viewing.ladder(edition);
+        return ladders.ladder(edition);
     }
 
     /** What a part on this line would do in each build that follows it. */
     @GetMapping("/editions/{edition}/lines/{line}/reach")
     List<Views.ReachView> reach(@PathVariable UUID edition, @PathVariable UUID line, @RequestParam UUID part) {
-        return viewing.reach(edition, line, part);
+        return ladders.reach(edition, line, part);
     }
 
     record NewVariant(UUID of, String name) {}
@@ -153,7 +159,7 @@ class BenchController {
             @PathVariable UUID build,
             @RequestParam double gaming,
             @RequestParam double idle) {
-        return viewing.year(edition, build, gaming, idle)
+        return tallies.year(edition, build, gaming, idle)
                 .map(y -> ResponseEntity.ok(new Year(y.kilowattHours(), y.promised())))
                 .orElseGet(() -> ResponseEntity.noContent().build());
     }

@@ -1,0 +1,112 @@
+package lowfield.server.bench;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.core.change.LineChange;
+import lowfield.core.check.Finding;
+import lowfield.core.find.Prospect;
+import lowfield.core.money.Amount;
+import lowfield.core.money.Money;
+import lowfield.core.offer.Offer;
+import lowfield.core.total.BandState;
+import lowfield.server.archive.Published;
+import org.jspecify.annotations.Nullable;
+
+/** How core's values are said to the desk. */
+final class Shown {
+    private Shown() {}
+
+    static Views.BuildCard card(Sheets.OfTier tier, Sheets.OfBuild build) {
+        var switched = (int) build.lines().stream()
+                .filter(l -> l.change().how() == LineChange.How.SWITCHED)
+                .count();
+        var info = tier.tier();
+        return new Views.BuildCard(
+                info.id(),
+                build.id(),
+                info.form().name(),
+                build.name(),
+                info.form(),
+                info.version(),
+                gauge(tier, build),
+                switched);
+    }
+
+    static Views.Gauge gauge(Sheets.OfTier tier, Sheets.OfBuild build) {
+        return new Views.Gauge(
+                tier.band().low().map(Money::minor).orElse(null),
+                tier.band().high().map(Money::minor).orElse(null),
+                sum(build.total().total()),
+                build.last().map(Published.Build::totalMinor).orElse(null),
+                standing(build.state()));
+    }
+
+    static Views.Sum sum(Amount amount) {
+        return new Views.Sum(amount.known().map(Money::minor).orElse(null), amount.blame());
+    }
+
+    static Views.Standing standing(BandState state) {
+        if (state instanceof BandState.Under under) {
+            return new Views.Standing(Views.Standing.State.UNDER, under.by().minor());
+        }
+        if (state instanceof BandState.Over over) {
+            return new Views.Standing(Views.Standing.State.OVER, over.by().minor());
+        }
+        if (state instanceof BandState.Inside inside) {
+            return new Views.Standing(Views.Standing.State.INSIDE, inside.left().minor());
+        }
+        return new Views.Standing(
+                state instanceof BandState.NoBand ? Views.Standing.State.NO_BAND : Views.Standing.State.NOT_KNOWN,
+                null);
+    }
+
+    static Views.FindingView finding(Finding f) {
+        return new Views.FindingView(
+                f.check().id(),
+                f.check().rule(),
+                f.verdict(),
+                f.evidence(),
+                f.lines(),
+                f.check().decisive(),
+                f.gap()
+                        .map(g -> new Views.GapView(g.part(), g.field(), g.label()))
+                        .orElse(null));
+    }
+
+    static Views.OfferView offer(Offer o) {
+        return new Views.OfferView(
+                o.listing(),
+                o.seller().label(),
+                o.condition().label(),
+                o.price().minor(),
+                o.shippingAlone().map(Money::minor).orElse(null),
+                o.stock().label(),
+                o.seenAt(),
+                o.link());
+    }
+
+    static Optional<Views.FollowView> follows(Sheets sheets, Sheets.OfLine line) {
+        return Optional.ofNullable(line.state().follows()).flatMap(id -> where(sheets, id));
+    }
+
+    static Optional<Views.FollowView> where(Sheets sheets, UUID line) {
+        return sheets.place(line)
+                .map(at -> new Views.FollowView(line, at.build().id(), at.said()));
+    }
+
+    static @Nullable Long minor(Amount amount) {
+        return amount.known().map(Money::minor).orElse(null);
+    }
+
+    static List<Views.FindingView> trouble(Prospect prospect) {
+        return prospect.effect().trouble().stream().map(Shown::finding).toList();
+    }
+
+    static List<Views.ForcedView> forced(Prospect prospect) {
+        return prospect.forced().stream()
+                .map(f -> new Views.ForcedView(
+                        f.slot().label(), f.part().id(), f.part().fullName(), sum(f.price()), f.why()))
+                .toList();
+    }
+}

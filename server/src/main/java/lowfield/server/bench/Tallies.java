@@ -1,0 +1,85 @@
+package lowfield.server.bench;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.core.RuleBroken;
+import lowfield.core.check.Verdict;
+import lowfield.core.power.Draw;
+import lowfield.server.platform.NotFound;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What stands at the right of the bench: total and band, what the checks say, what the build draws. */
+@Service
+public class Tallies {
+    static final List<Verdict> WORST_FIRST = List.of(Verdict.CLASH, Verdict.NOT_KNOWN, Verdict.CAUTION, Verdict.FITS);
+
+    private final Workbench workbench;
+
+    Tallies(Workbench workbench) {
+        this.workbench = workbench;
+    }
+
+    static Views.Tally tally(Sheets.OfTier tier, Sheets.OfBuild build) {
+        var findings = build.findings().stream()
+                .sorted(Comparator.comparing(f -> WORST_FIRST.indexOf(f.verdict())))
+                .toList();
+        var draw = Draw.of(build.build());
+        return new Views.Tally(
+                Shown.gauge(tier, build),
+                Shown.sum(build.total().goods()),
+                build.total().charges().stream()
+                        .map(c -> new Views.ChargeView(c.seller().label(), Shown.sum(c.amount())))
+                        .toList(),
+                Shown.sum(build.total().uncounted()),
+                findings.stream().map(Shown::finding).toList(),
+                (int) findings.stream()
+                        .filter(f -> f.verdict() != Verdict.NOT_KNOWN)
+                        .count(),
+                build.peak().watts().value().orElse(null),
+                build.peak().neededRating().value().orElse(null),
+                draw.supply().map(Draw.Supply::rating).orElse(null),
+                drawView(draw),
+                build.peak().shares().stream()
+                        .map(s -> new Views.ShareView(s.what(), s.watts()))
+                        .toList(),
+                build.peak().missing());
+    }
+
+    private static Views.DrawView drawView(Draw draw) {
+        return new Views.DrawView(
+                draw.idle(),
+                draw.gaming().map(Draw.Watts::low).orElse(null),
+                draw.gaming().map(Draw.Watts::high).orElse(null),
+                draw.headroom().orElse(null),
+                load(draw, Optional.of(draw.idle())),
+                load(draw, draw.gaming().map(Draw.Watts::middle)),
+                load(draw, draw.peak().watts().value()));
+    }
+
+    private static Views.@Nullable LoadView load(Draw draw, Optional<Integer> watts) {
+        if (watts.isEmpty() || draw.supply().isEmpty()) {
+            return null;
+        }
+        var efficiency = draw.supply().get().efficiency(watts.get());
+        return new Views.LoadView(
+                (int) Math.round(draw.supply().get().load(watts.get())),
+                efficiency.isPresent() ? (int) Math.round(efficiency.getAsDouble() * 100) : null);
+    }
+
+    /** What a year of a build takes from the wall, for hours a day; absent when its draw or supply is not known. */
+    @Transactional(readOnly = true)
+    public Optional<Draw.Year> year(UUID edition, UUID build, double gamingHours, double idleHours) {
+        RuleBroken.unless(
+                gamingHours >= 0 && idleHours >= 0 && gamingHours + idleHours <= 24,
+                "Hours of play and idling are zero or more, and a day has 24.");
+        var sheets = workbench.sheets(edition);
+        return sheets.build(build)
+                .map(b -> Draw.of(b.build()))
+                .orElseThrow(() -> new NotFound("There is no such build in this edition."))
+                .year(gamingHours, idleHours);
+    }
+}
