@@ -88,18 +88,14 @@ class LineRows {
 
     /** One line, held for an edit. */
     Optional<Row> forUpdate(UUID edition, UUID id) {
-        return db.selectFrom(LINE)
+        return db.select(LINE.VERSION)
+                .from(LINE)
                 .where(LINE.EDITION_ID.eq(edition), LINE.ID.eq(id))
                 .forUpdate()
-                .fetchOptional()
-                .map(r -> row(r, options(edition, id)));
-    }
-
-    private List<LineOptionRecord> options(UUID edition, UUID id) {
-        return db.selectFrom(LINE_OPTION)
-                .where(LINE_OPTION.EDITION_ID.eq(edition), LINE_OPTION.LINE_ID.eq(id))
-                .orderBy(LINE_OPTION.POSITION)
-                .fetch();
+                .fetchOptional(LINE.VERSION)
+                .map(version -> known.get(
+                        version,
+                        v -> read(edition, Set.of(v)).values().iterator().next()));
     }
 
     /** Writes the state, whether the line exists or not; an absent state removes it. */
@@ -111,18 +107,24 @@ class LineRows {
             return;
         }
         refuseCircle(edition, id, state.get());
+        var before = forUpdate(edition, id).map(r -> r.state().options()).orElse(List.of());
         var row = db.newRecord(LINE);
         fill(row, state.get());
         row.setEditionId(edition);
         row.setId(id);
-        db.insertInto(LINE)
+        var version = db.insertInto(LINE)
                 .set(row)
                 .onConflict(LINE.EDITION_ID, LINE.ID)
                 .doUpdate()
                 .set(changes(state.get()))
                 .set(LINE.VERSION, LINE_VERSION.nextval())
-                .execute();
-        writeOptions(edition, id, state.get().options());
+                .returning(LINE.VERSION)
+                .fetchSingle()
+                .getVersion();
+        if (!before.equals(state.get().options())) {
+            writeOptions(edition, id, state.get().options());
+        }
+        known.put(version, new Row(id, state.get(), version));
     }
 
     /** Holds every line of the edition while a line is made to follow, so that no two edits close a circle together. */
@@ -172,14 +174,10 @@ class LineRows {
         row.setReason(state.reason());
         row.setReasonFor(state.reasonFor());
         row.setFollows(state.follows());
-        row.setNote(Optional.ofNullable(state.note()).orElse(""));
+        row.setNote(state.note());
     }
 
     private void writeOptions(UUID edition, UUID line, List<OptionState> options) {
-        var before = options(edition, line).stream().map(LineRows::option).toList();
-        if (before.equals(options)) {
-            return;
-        }
         db.deleteFrom(LINE_OPTION)
                 .where(LINE_OPTION.EDITION_ID.eq(edition), LINE_OPTION.LINE_ID.eq(line))
                 .execute();

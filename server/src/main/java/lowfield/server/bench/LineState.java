@@ -25,6 +25,10 @@ public record LineState(
         List<OptionState> options,
         @Nullable UUID follows,
         @Nullable String note) {
+    public LineState {
+        options = List.copyOf(options);
+        note = note == null ? "" : note;
+    }
 
     Reason reasonOf() {
         return new Reason(reason, reasonFor);

@@ -6,7 +6,6 @@ import static lowfield.db.Tables.EDITION_TIER;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import lowfield.db.tables.records.EditionBuildRecord;
 import lowfield.db.tables.records.EditionTierRecord;
 import org.jooq.DSLContext;
@@ -23,23 +22,30 @@ public class TierRows {
 
     /** All tiers of an edition in their order. */
     public List<TierInfo> of(UUID edition) {
-        var builds = db
-                .selectFrom(EDITION_BUILD)
-                .where(EDITION_BUILD.EDITION_ID.eq(edition))
-                .orderBy(EDITION_BUILD.POSITION)
-                .fetch()
-                .stream()
-                .collect(Collectors.groupingBy(EditionBuildRecord::getTierId));
-        return db.selectFrom(EDITION_TIER)
+        return db
+                .select(EDITION_TIER, EDITION_BUILD)
+                .from(EDITION_TIER)
+                .join(EDITION_BUILD)
+                .on(
+                        EDITION_BUILD.EDITION_ID.eq(EDITION_TIER.EDITION_ID),
+                        EDITION_BUILD.TIER_ID.eq(EDITION_TIER.TIER_ID))
                 .where(EDITION_TIER.EDITION_ID.eq(edition))
-                .orderBy(EDITION_TIER.POSITION)
-                .fetch(r -> new TierInfo(
-                        r.getTierId(),
-                        form(r),
-                        builds.getOrDefault(r.getTierId(), List.of()).stream()
-                                .map(b -> new TierInfo.BuildInfo(b.getBuildId(), b.getName()))
-                                .toList(),
-                        r.getVersion()));
+                .orderBy(EDITION_TIER.POSITION, EDITION_BUILD.POSITION)
+                .fetchGroups(r -> r.value1(), r -> r.value2())
+                .entrySet()
+                .stream()
+                .map(e -> info(e.getKey(), e.getValue()))
+                .toList();
+    }
+
+    private static TierInfo info(EditionTierRecord r, List<EditionBuildRecord> builds) {
+        return new TierInfo(
+                r.getTierId(),
+                form(r),
+                builds.stream()
+                        .map(b -> new TierInfo.BuildInfo(b.getBuildId(), b.getName()))
+                        .toList(),
+                r.getVersion());
     }
 
     /** One tier, held for an edit. */
