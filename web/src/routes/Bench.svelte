@@ -98,6 +98,12 @@
     return column && rung ? { line: rung.line, where: `${column.card.tierName}, ${column.card.buildName}` } : undefined;
   });
 
+  const fitting = async () =>
+    (
+      await api.GET('/api/editions/{edition}/builds/{build}/fitting', {
+        params: { path: { edition, build } },
+      })
+    ).data ?? [];
   const year = async (gaming: number, idle: number) =>
     (
       await api.GET('/api/editions/{edition}/builds/{build}/year', {
@@ -247,7 +253,16 @@
         />{/if}
     </section>
     <aside aria-label="Tally" class="overflow-y-auto border-l border-hairline bg-sheet">
-      <Tally card={view.card} tally={view.tally} {lastMonth} {format} href={here} onfill={(g) => (gap = g)} {year} />
+      <Tally
+        card={view.card}
+        tally={view.tally}
+        {lastMonth}
+        {format}
+        href={here}
+        onfill={(g) => (gap = g)}
+        {fitting}
+        {year}
+      />
     </aside>
   </main>
   {#if line}

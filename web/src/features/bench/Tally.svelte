@@ -4,6 +4,7 @@
   import { band, standing, tone } from '$features/desk/standing';
   import Gauge from '$ui/Gauge.svelte';
   import Mark from '$ui/Mark.svelte';
+  import Fitting from './Fitting.svelte';
   import Loads from './Loads.svelte';
 
   /** What the build comes to: total and band, the checks, what it draws. */
@@ -14,6 +15,7 @@
     format,
     href,
     onfill,
+    fitting,
     year,
   }: {
     card: Schemas['BuildCard'];
@@ -22,10 +24,9 @@
     format: Format;
     href: (line: string) => string;
     onfill?: (gap: Schemas['GapView']) => void;
+    fitting: () => Promise<Schemas['FindingView'][]>;
     year: (gaming: number, idle: number) => Promise<Schemas['Year'] | undefined>;
   } = $props();
-  const open = $derived(tally.findings.filter((f) => f.verdict !== 'FITS'));
-  const fits = $derived(tally.findings.filter((f) => f.verdict === 'FITS'));
   const scale = $derived(Math.max(tally.supplyRating ?? 0, tally.neededRating ?? 0, 1));
 </script>
 
@@ -65,11 +66,11 @@
   <section aria-label="Checks" class="border-t border-hairline pt-3">
     <p class="mb-1 flex justify-between">
       <span class="font-semibold">Checks</span><span class="small text-soft"
-        >{tally.decided} of {tally.findings.length} decided</span
+        >{tally.checks - tally.undecided} of {tally.checks} decided</span
       >
     </p>
     <ul class="space-y-1">
-      {#each open as finding (finding.check + finding.evidence)}
+      {#each tally.findings as finding (finding.check + finding.evidence)}
         <li class="flex gap-2">
           <span class="pt-0.5"><Mark verdict={finding.verdict} /></span>{#if finding.lines[0]}<a
               class="no-underline hover:underline"
@@ -83,14 +84,7 @@
         </li>
       {/each}
       <li>
-        <details>
-          <summary class="cursor-pointer text-soft"><Mark verdict="FITS" /> {fits.length} fit</summary>
-          <ul class="mt-1 space-y-1 pl-5 text-soft">
-            {#each fits as finding (finding.check + finding.evidence)}<li title={finding.rule}>
-                {finding.evidence}
-              </li>{/each}
-          </ul>
-        </details>
+        <Fitting {tally} {fitting} />
       </li>
     </ul>
   </section>

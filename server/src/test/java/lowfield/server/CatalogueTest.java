@@ -52,13 +52,11 @@ class CatalogueTest {
                         .path("source")
                         .asString())
                 .isEqualTo("the maker's drawing");
-        assertThat(world.bench()
-                        .path("tally")
-                        .path("findings")
-                        .valueStream()
-                        .filter(f -> f.path("check").asString().equals("cooler-height"))
-                        .map(f -> f.path("verdict").asString()))
-                .containsExactly("FITS");
+        var build = world.ines.get("/api/editions/%s/builds/%s/fitting".formatted(world.edition, world.build));
+        assertThat(build.json().valueStream().map(f -> f.path("check").asString()))
+                .contains("cooler-height");
+        assertThat(world.bench().path("tally").path("fitting").asInt())
+                .isEqualTo(build.json().size());
         var uses = world.ines.get("/api/parts/" + box + "/uses").json();
         assertThat(uses.valueStream().map(u -> u.path("where").asString())).containsExactly("Bosun, lead build, Case");
         assertThat(uses.get(0).path("published").asBoolean()).isFalse();

@@ -152,7 +152,8 @@ public class Editing implements Journal.Targets {
         editions.forEditing(edition);
         var present = lines.of(edition).getOrDefault(build, List.of());
         RuleBroken.unless(
-                tiers.of(edition).stream().anyMatch(t -> t.builds().stream().anyMatch(b -> b.id().equals(build))),
+                editions.plan(edition).tiers().stream()
+                        .anyMatch(t -> t.builds().stream().anyMatch(b -> b.id().equals(build))),
                 "This build is not in the edition.");
         var same = present.stream().filter(r -> r.state().slot() == slot).count();
         RuleBroken.unless(same == 0 || slot.several(), "%s is on the list already; choose there.", slot.label());
@@ -194,7 +195,7 @@ public class Editing implements Journal.Targets {
     /** A further build in a tier, every line of which follows the same line of another build there. */
     @Transactional
     public UUID addVariant(UUID edition, UUID of, String name, Person by) {
-        editions.forEditing(edition);
+        editions.forReshaping(edition);
         var build = editions.addBuild(edition, of, name);
         for (var row : lines.of(edition).getOrDefault(of, List.of())) {
             var own = LineState.empty(build, row.state().slot(), row.state().position());
@@ -225,7 +226,7 @@ public class Editing implements Journal.Targets {
     /** Takes a variant with its lines out of the edition; the lead of a tier stays. */
     @Transactional
     public void removeVariant(UUID edition, UUID build) {
-        editions.forEditing(edition);
+        editions.forReshaping(edition);
         for (var row : lines.of(edition).getOrDefault(build, List.of())) {
             RuleBroken.unless(
                     lines.following(edition).of(row.id()).isEmpty(),
@@ -238,7 +239,7 @@ public class Editing implements Journal.Targets {
 
     @Transactional
     public void editTier(UUID edition, UUID tier, TierForm form, int expected, Person by) {
-        var info = editions.forEditing(edition);
+        var info = editions.forReshaping(edition);
         form.band().band(guides.byId(info.guide()).money());
         var row = tiers.forUpdate(edition, tier).orElseThrow(() -> new NotFound("There is no such tier."));
         var before = TierRows.form(row);
@@ -251,13 +252,13 @@ public class Editing implements Journal.Targets {
 
     @Transactional
     public String undo(UUID edition, Person by) {
-        editions.forEditing(edition);
+        editions.forReshaping(edition);
         return journal.undo(edition, by, this);
     }
 
     @Transactional
     public String redo(UUID edition, Person by) {
-        editions.forEditing(edition);
+        editions.forReshaping(edition);
         return journal.redo(edition, by, this);
     }
 
@@ -270,7 +271,7 @@ public class Editing implements Journal.Targets {
     /** Brings back what stood before a step of the history. */
     @Transactional
     public String bringBack(UUID edition, long step, Person by) {
-        editions.forEditing(edition);
+        editions.forReshaping(edition);
         return journal.bringBack(edition, step, by, this);
     }
 

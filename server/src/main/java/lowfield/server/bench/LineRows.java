@@ -6,7 +6,6 @@ import static lowfield.db.Tables.LINE_OPTION;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -48,18 +47,21 @@ class LineRows {
 
     /** All lines of an edition, in order, by build. */
     Map<UUID, List<Row>> of(UUID edition) {
-        var stand = db.select(LINE.ID, LINE.VERSION)
-                .from(LINE)
-                .where(LINE.EDITION_ID.eq(edition))
-                .orderBy(LINE.POSITION, LINE.ID)
-                .fetch();
-        var rows = known.getAll(stand.getValues(LINE.VERSION), missing -> read(edition, missing));
-        var lines = new LinkedHashMap<UUID, List<Row>>();
-        for (var line : stand) {
-            var row = rows.get(line.value2());
-            lines.computeIfAbsent(row.state().build(), b -> new ArrayList<>()).add(row);
+        while (true) {
+            var versions = db.select(LINE.VERSION)
+                    .from(LINE)
+                    .where(LINE.EDITION_ID.eq(edition))
+                    .orderBy(LINE.POSITION, LINE.ID)
+                    .fetch(LINE.VERSION);
+            var rows = known.getAll(versions, missing -> read(edition, missing));
+            // A line that was edited between the two questions is asked for again.
+            if (rows.size() == versions.size()) {
+                return versions.stream()
+                        .map(rows::get)
+                        .collect(
+                                Collectors.groupingBy(r -> r.state().build(), LinkedHashMap::new, Collectors.toList()));
+            }
         }
-        return lines;
     }
 
     private Map<Integer, Row> read(UUID edition, Set<? extends Integer> versions) {

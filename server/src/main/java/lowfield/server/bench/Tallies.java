@@ -24,9 +24,6 @@ public class Tallies {
     }
 
     static Views.Tally tally(Sheets.OfTier tier, Sheets.OfBuild build) {
-        var findings = build.findings().stream()
-                .sorted(Comparator.comparing(f -> WORST_FIRST.indexOf(f.verdict())))
-                .toList();
         var draw = Draw.of(build.build());
         return new Views.Tally(
                 Shown.gauge(tier, build),
@@ -35,10 +32,10 @@ public class Tallies {
                         .map(c -> new Views.ChargeView(c.seller().label(), Shown.sum(c.amount())))
                         .toList(),
                 Shown.sum(build.total().uncounted()),
-                findings.stream().map(Shown::finding).toList(),
-                (int) findings.stream()
-                        .filter(f -> f.verdict() != Verdict.NOT_KNOWN)
-                        .count(),
+                open(build),
+                build.findings().size(),
+                count(build, Verdict.NOT_KNOWN),
+                count(build, Verdict.FITS),
                 build.peak().watts().value().orElse(null),
                 build.peak().neededRating().value().orElse(null),
                 draw.supply().map(Draw.Supply::rating).orElse(null),
@@ -47,6 +44,34 @@ public class Tallies {
                         .map(s -> new Views.ShareView(s.what(), s.watts()))
                         .toList(),
                 build.peak().missing());
+    }
+
+    /** Everything but what fits, the worst first. */
+    private static List<Views.FindingView> open(Sheets.OfBuild build) {
+        return build.findings().stream()
+                .filter(f -> f.verdict() != Verdict.FITS)
+                .sorted(Comparator.comparing(f -> WORST_FIRST.indexOf(f.verdict())))
+                .map(Shown::finding)
+                .toList();
+    }
+
+    private static int count(Sheets.OfBuild build, Verdict verdict) {
+        return (int)
+                build.findings().stream().filter(f -> f.verdict() == verdict).count();
+    }
+
+    /** What fits in a build, with its evidence, which is only put into words when it is asked for. */
+    @Transactional(readOnly = true)
+    public List<Views.FindingView> fitting(UUID edition, UUID build) {
+        return workbench
+                .sheets(edition)
+                .build(build)
+                .orElseThrow(() -> new NotFound("There is no such build in this edition."))
+                .findings()
+                .stream()
+                .filter(f -> f.verdict() == Verdict.FITS)
+                .map(Shown::finding)
+                .toList();
     }
 
     private static Views.DrawView drawView(Draw draw) {

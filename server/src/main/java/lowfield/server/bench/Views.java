@@ -172,14 +172,16 @@ public final class Views {
             @Nullable LoadView gaming,
             @Nullable LoadView peak) {}
 
-    /** What stands on the right of the bench. */
+    /** What stands on the right of the bench. The findings are all but those that fit, of which only the number is told. */
     public record Tally(
             Gauge gauge,
             Sum goods,
             List<ChargeView> charges,
             Sum uncounted,
             List<FindingView> findings,
-            int decided,
+            int checks,
+            int undecided,
+            int fitting,
             @Nullable Integer peakWatts,
             @Nullable Integer neededRating,
             @Nullable Integer supplyRating,

@@ -39,7 +39,6 @@ import lowfield.server.guide.Editions;
 import lowfield.server.guide.GuideInfo;
 import lowfield.server.guide.Guides;
 import lowfield.server.guide.TierInfo;
-import lowfield.server.guide.TierRows;
 import lowfield.server.prices.Offers;
 import org.springframework.stereotype.Service;
 
@@ -48,7 +47,6 @@ import org.springframework.stereotype.Service;
 public class Workbench {
     private final Guides guides;
     private final Editions editions;
-    private final TierRows tiers;
     private final LineRows lines;
     private final Parts parts;
     private final Offers offers;
@@ -58,7 +56,6 @@ public class Workbench {
     Workbench(
             Guides guides,
             Editions editions,
-            TierRows tiers,
             LineRows lines,
             Parts parts,
             Offers offers,
@@ -66,7 +63,6 @@ public class Workbench {
             Clock clock) {
         this.guides = guides;
         this.editions = editions;
-        this.tiers = tiers;
         this.lines = lines;
         this.parts = parts;
         this.offers = offers;
@@ -90,14 +86,13 @@ public class Workbench {
 
     /** Every build of the edition, worked out at this moment. */
     public Sheets sheets(UUID editionId) {
-        var edition = editions.byId(editionId);
+        var plan = editions.plan(editionId);
+        var edition = plan.edition();
         var guide = guides.byId(edition.guide());
         var last = archive.before(guide.id(), edition.number());
         var ground = new Ground(guide, edition, last, clock.instant());
         var rows = resolved(lines.of(editionId));
-        var sheets = tiers.of(editionId).stream()
-                .map(tier -> tier(ground, tier, rows))
-                .toList();
+        var sheets = plan.tiers().stream().map(tier -> tier(ground, tier, rows)).toList();
         return new Sheets(guide, edition, last, sheets);
     }
 

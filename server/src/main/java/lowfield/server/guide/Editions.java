@@ -11,6 +11,8 @@ import static lowfield.db.Tables.TIER;
 import static org.jooq.impl.DSL.select;
 import static org.jooq.impl.DSL.val;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -35,10 +37,15 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Editions {
     private final DSLContext db;
+    private final TierRows tiers;
     private final Clock clock;
+    /** Plans by stamp, which names one state of an edition's frame for ever. */
+    private final Cache<Long, Plan> known =
+            Caffeine.newBuilder().maximumSize(500).build();
 
-    Editions(DSLContext db, Clock clock) {
+    Editions(DSLContext db, TierRows tiers, Clock clock) {
         this.db = db;
+        this.tiers = tiers;
         this.clock = clock;
     }
 
@@ -53,8 +60,8 @@ public class Editions {
                 tiers.stream().map(t -> t.name().strip()).distinct().count() == tiers.size(),
                 "Two tiers have the same name.");
         var edition = insert(guide, 1, month, pressOn);
-        tiers.forEach(tier -> addTier(guide, edition, tier));
-        return edition;
+        tiers.forEach(tier -> addTier(guide, edition.id(), tier));
+        return byId(edition.id());
     }
 
     /** The next edition: every tier, build, line, reason and option of the last one carried over. */
@@ -179,16 +186,17 @@ public class Editions {
 
     /** A further tier in the edition in work, with a lead build of empty slots. */
     @Transactional
-    public UUID addTier(GuideInfo guide, EditionInfo edition, TierForm form) {
+    public UUID addTier(GuideInfo guide, UUID edition, TierForm form) {
+        forReshaping(edition);
         form.check(guide.money());
         var tier = UUID.randomUUID();
         var build = UUID.randomUUID();
-        var position = db.fetchCount(EDITION_TIER, EDITION_TIER.EDITION_ID.eq(edition.id()));
+        var position = db.fetchCount(EDITION_TIER, EDITION_TIER.EDITION_ID.eq(edition));
         RuleBroken.unless(position < 12, "An edition has 1 to 12 tiers.");
         db.insertInto(TIER).set(TIER.ID, tier).set(TIER.GUIDE_ID, guide.id()).execute();
         db.insertInto(BUILD).set(BUILD.ID, build).set(BUILD.TIER_ID, tier).execute();
         var row = db.newRecord(EDITION_TIER);
-        row.setEditionId(edition.id());
+        row.setEditionId(edition);
         row.setTierId(tier);
         row.setPosition(position);
         TierRows.fill(row, form);
@@ -201,9 +209,9 @@ public class Editions {
                         EDITION_BUILD.TIER_ID,
                         EDITION_BUILD.POSITION,
                         EDITION_BUILD.NAME)
-                .values(edition.id(), build, tier, 0, "lead build")
+                .values(edition, build, tier, 0, "lead build")
                 .execute();
-        Arrays.stream(Slot.values()).filter(Slot::needed).forEach(slot -> emptyLine(edition.id(), build, slot));
+        Arrays.stream(Slot.values()).filter(Slot::needed).forEach(slot -> emptyLine(edition, build, slot));
         return tier;
     }
 
@@ -278,25 +286,47 @@ public class Editions {
                 .findFirst();
     }
 
-    public EditionInfo byId(UUID id) {
-        return db.selectFrom(EDITION)
-                .where(EDITION.ID.eq(id))
-                .fetchOptional(Editions::info)
-                .orElseThrow(() -> new NotFound("There is no such edition."));
+    /** An edition with its tiers as they stand. */
+    public record Plan(EditionInfo edition, List<TierInfo> tiers) {}
+
+    public Plan plan(UUID id) {
+        return known(stamp(id, false), id);
     }
 
-    /** The edition when it may be changed; holds its row, so that publishing and editing exclude each other. */
+    public EditionInfo byId(UUID id) {
+        return plan(id).edition();
+    }
+
+    /** The edition when its lines may be changed; publishing and changes of its frame wait until then, and are waited for. */
     public EditionInfo forEditing(UUID id) {
-        var edition = db.selectFrom(EDITION)
-                .where(EDITION.ID.eq(id))
-                .forShare()
-                .fetchOptional(Editions::info)
-                .orElseThrow(() -> new NotFound("There is no such edition."));
+        return inWork(known(stamp(id, true), id).edition());
+    }
+
+    /** The edition when its tiers, builds and anything else of it may be changed, for one at a time. */
+    public EditionInfo forReshaping(UUID id) {
+        db.select(EDITION.ID).from(EDITION).where(EDITION.ID.eq(id)).forUpdate().fetch();
+        return inWork(byId(id));
+    }
+
+    private static EditionInfo inWork(EditionInfo edition) {
         if (edition.state() != EditionInfo.State.IN_WORK) {
             throw new Conflict(
                     "Edition %d is published and does not change; open the next one.".formatted(edition.number()));
         }
         return edition;
+    }
+
+    private long stamp(UUID id, boolean held) {
+        var select = db.select(EDITION.STAMP).from(EDITION).where(EDITION.ID.eq(id));
+        return (held ? select.forShare().fetchOptional(EDITION.STAMP) : select.fetchOptional(EDITION.STAMP))
+                .orElseThrow(() -> new NotFound("There is no such edition."));
+    }
+
+    private Plan known(long stamp, UUID id) {
+        return known.get(
+                stamp,
+                s -> new Plan(
+                        db.selectFrom(EDITION).where(EDITION.ID.eq(id)).fetchSingle(Editions::info), tiers.of(id)));
     }
 
     private static EditionInfo info(EditionRecord r) {

@@ -21,7 +21,7 @@ public class TierRows {
     }
 
     /** All tiers of an edition in their order. */
-    public List<TierInfo> of(UUID edition) {
+    List<TierInfo> of(UUID edition) {
         return db
                 .select(EDITION_TIER, EDITION_BUILD)
                 .from(EDITION_TIER)

@@ -150,6 +150,12 @@ class BenchController {
         return finder.find(edition, line, sentence, full);
     }
 
+    /** What the checks of a build found to fit, with its evidence. */
+    @GetMapping("/editions/{edition}/builds/{build}/fitting")
+    List<Views.FindingView> fitting(@PathVariable UUID edition, @PathVariable UUID build) {
+        return tallies.fitting(edition, build);
+    }
+
     record Year(int kilowattHours, boolean promised) {}
 
     /** Energy of a year for hours a day; nothing when the draw or the supply is not known. */

@@ -81,6 +81,6 @@ class GuideController {
     @PostMapping("/{slug}/editions/{edition}/tiers")
     @ResponseStatus(HttpStatus.CREATED)
     NewTier addTier(@PathVariable String slug, @PathVariable UUID edition, @RequestBody TierForm form) {
-        return new NewTier(editions.addTier(guides.bySlug(slug), editions.forEditing(edition), form));
+        return new NewTier(editions.addTier(guides.bySlug(slug), edition, form));
     }
 }
