@@ -1,28 +1,19 @@
 package lowfield.core.total;
 
-import java.time.Instant;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
 import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Offer;
 import lowfield.core.offer.PartPrice;
-import lowfield.core.offer.PricePolicy;
+import lowfield.core.offer.PriceList;
 
 /** What one line costs: its goods, the offer they are bought from if there is one, and why there is no price if there is none. */
 public record LinePrice(Line line, Amount goods, Optional<PartPrice> price) {
-    /** Prices one line under the policy; {@code held} is the listing the author holds the choice to. */
-    public static LinePrice of(
-            Line line,
-            Function<UUID, List<Offer>> offersOfPart,
-            PricePolicy policy,
-            Instant now,
-            Money zero,
-            Optional<UUID> held) {
+    /** Prices one line; {@code held} is the listing the author holds the choice to. */
+    public static LinePrice of(Line line, PriceList prices, Money zero, Optional<UUID> held) {
         if (line.choice() instanceof Choice.FreeHand free) {
             return new LinePrice(line, Amount.of(free.price().times(line.quantity())), Optional.empty());
         }
@@ -30,7 +21,7 @@ public record LinePrice(Line line, Amount goods, Optional<PartPrice> price) {
         if (part.isEmpty()) {
             return new LinePrice(line, Amount.of(zero), Optional.empty());
         }
-        var price = PartPrice.of(offersOfPart.apply(part.get().id()), policy, now, line.quantity(), held);
+        var price = prices.of(part.get().id(), line.quantity(), held);
         var goods = price.offer()
                 .map(o -> Amount.of(o.price().times(line.quantity())))
                 .orElseGet(() ->

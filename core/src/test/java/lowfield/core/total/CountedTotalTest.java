@@ -18,6 +18,7 @@ import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
 import lowfield.core.offer.Offer;
 import lowfield.core.offer.PartPrice;
+import lowfield.core.offer.PriceList;
 import lowfield.core.offer.PricePolicy;
 import lowfield.core.offer.Seller;
 import lowfield.core.offer.Stock;
@@ -26,6 +27,8 @@ import org.junit.jupiter.api.Test;
 class CountedTotalTest {
     private static final Money ZERO = Money.of(0, "EUR");
     private static final Instant NOW = Instant.parse("2026-12-03T06:00:00Z");
+
+    private static final PriceList NOTHING_SEEN = new PriceList(part -> List.of(), PricePolicy.usual(), NOW);
 
     private static Seller seller(String name, long freeFrom) {
         return new Seller(
@@ -99,7 +102,7 @@ class CountedTotalTest {
                 new Choice.Chosen(TestBuild.part(Slot.MOTHERBOARD, java.util.Map.of())),
                 1,
                 true);
-        var price = LinePrice.of(line, part -> List.of(), PricePolicy.usual(), NOW, ZERO, Optional.empty());
+        var price = LinePrice.of(line, NOTHING_SEEN, ZERO, Optional.empty());
         assertThat(CountedTotal.of(List.of(price), true, ZERO).total().blame())
                 .containsExactly("Motherboard, Test motherboard: no shop has been seen offering it");
     }
@@ -108,12 +111,10 @@ class CountedTotalTest {
     void whatIsFreeHandCostsWhatWasTyped() {
         var line = new Line(
                 UUID.randomUUID(), Slot.OTHER, new Choice.FreeHand("an hour's work", Money.of(4500, "EUR")), 2, true);
-        assertThat(LinePrice.of(line, part -> List.of(), PricePolicy.usual(), NOW, ZERO, Optional.empty())
-                        .goods())
+        assertThat(LinePrice.of(line, NOTHING_SEEN, ZERO, Optional.empty()).goods())
                 .isEqualTo(Amount.of(Money.of(9000, "EUR")));
         var box = new Line(UUID.randomUUID(), Slot.COOLER, new Choice.InTheBox(""), 1, true);
-        assertThat(LinePrice.of(box, part -> List.of(), PricePolicy.usual(), NOW, ZERO, Optional.empty())
-                        .goods())
+        assertThat(LinePrice.of(box, NOTHING_SEEN, ZERO, Optional.empty()).goods())
                 .isEqualTo(Amount.of(ZERO));
     }
 

@@ -56,7 +56,7 @@ public class Editing implements Journal.Targets {
         }
         var after = checked(info, standing(edition, row, patch), patch);
         checkFollowing(edition, after);
-        lines.write(edition, line, Optional.of(after));
+        lines.write(edition, line, Optional.of(row), after);
         journal.record(
                 new Journal.Entry(edition, after.build(), LINE, line, label(after, patch), row.state(), after),
                 by,

@@ -102,31 +102,35 @@ class LineRows {
 
     /** Writes the state, whether the line exists or not; an absent state removes it. */
     void write(UUID edition, UUID id, Optional<LineState> state) {
-        if (state.isEmpty()) {
+        if (state.isPresent()) {
+            write(edition, id, forUpdate(edition, id), state.get());
+        } else {
             db.deleteFrom(LINE)
                     .where(LINE.EDITION_ID.eq(edition), LINE.ID.eq(id))
                     .execute();
-            return;
         }
-        refuseCircle(edition, id, state.get());
-        var before = forUpdate(edition, id).map(r -> r.state().options()).orElse(List.of());
+    }
+
+    /** Writes what a line that is held becomes. */
+    void write(UUID edition, UUID id, Optional<Row> before, LineState after) {
+        refuseCircle(edition, id, after);
         var row = db.newRecord(LINE);
-        fill(row, state.get());
+        fill(row, after);
         row.setEditionId(edition);
         row.setId(id);
         var version = db.insertInto(LINE)
                 .set(row)
                 .onConflict(LINE.EDITION_ID, LINE.ID)
                 .doUpdate()
-                .set(changes(state.get()))
+                .set(changes(after))
                 .set(LINE.VERSION, LINE_VERSION.nextval())
                 .returning(LINE.VERSION)
                 .fetchSingle()
                 .getVersion();
-        if (!before.equals(state.get().options())) {
-            writeOptions(edition, id, state.get().options());
+        if (!before.map(r -> r.state().options()).orElse(List.of()).equals(after.options())) {
+            writeOptions(edition, id, after.options());
         }
-        known.put(version, new Row(id, state.get(), version));
+        known.put(version, new Row(id, after, version));
     }
 
     /** Holds every line of the edition while a line is made to follow, so that no two edits close a circle together. */

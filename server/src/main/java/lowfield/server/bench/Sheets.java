@@ -11,6 +11,7 @@ import lowfield.core.guide.Band;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Following;
 import lowfield.core.guide.Line;
+import lowfield.core.offer.PriceList;
 import lowfield.core.power.SustainedPeak;
 import lowfield.core.reason.Reason;
 import lowfield.core.total.BandState;
@@ -22,7 +23,8 @@ import lowfield.server.guide.GuideInfo;
 import lowfield.server.guide.TierInfo;
 
 /** An edition worked out: every build with its prices, total, checks and what changed since the last edition. */
-public record Sheets(GuideInfo guide, EditionInfo edition, Optional<Published> last, List<OfTier> tiers) {
+public record Sheets(
+        GuideInfo guide, EditionInfo edition, Optional<Published> last, PriceList prices, List<OfTier> tiers) {
     /** A tier and its builds, the lead first. */
     public record OfTier(TierInfo tier, Band band, List<OfBuild> builds) {
         /** "Mate" for the lead, "Mate, the other platform" for a variant. */

@@ -1,7 +1,6 @@
 package lowfield.server.bench;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -24,7 +23,7 @@ import lowfield.core.guide.Choice;
 import lowfield.core.guide.Following;
 import lowfield.core.guide.Line;
 import lowfield.core.money.Money;
-import lowfield.core.offer.PartPrice;
+import lowfield.core.offer.PriceList;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.core.power.SustainedPeak;
@@ -71,7 +70,7 @@ public class Workbench {
     }
 
     /** What every line of one edition is worked out from. */
-    private record Ground(GuideInfo guide, EditionInfo edition, Optional<Published> last, Instant now) {
+    private record Ground(GuideInfo guide, EditionInfo edition, Optional<Published> last, PriceList prices) {
         Money zero() {
             return Money.zero(guide.money());
         }
@@ -90,10 +89,11 @@ public class Workbench {
         var edition = plan.edition();
         var guide = guides.byId(edition.guide());
         var last = archive.before(guide.id(), edition.number());
-        var ground = new Ground(guide, edition, last, clock.instant());
+        var prices = new PriceList(part -> offers.of(part, guide.shops()), edition.policy(), clock.instant());
+        var ground = new Ground(guide, edition, last, prices);
         var rows = resolved(lines.of(editionId));
         var sheets = plan.tiers().stream().map(tier -> tier(ground, tier, rows)).toList();
-        return new Sheets(guide, edition, last, sheets);
+        return new Sheets(guide, edition, last, prices, sheets);
     }
 
     /** Every line with what it takes from the line it follows. */
@@ -169,12 +169,8 @@ public class Workbench {
                 ? Choice.VettedSet.of(
                         set.members(),
                         set.tolerance(),
-                        part -> PartPrice.of(
-                                        offers.of(part.id(), ground.guide().shops()),
-                                        ground.edition().policy(),
-                                        ground.now(),
-                                        quantity,
-                                        Optional.empty())
+                        part -> ground.prices()
+                                .of(part.id(), quantity, Optional.empty())
                                 .offer()
                                 .map(o -> o.landedAlone(quantity)))
                 : choice;
@@ -185,8 +181,7 @@ public class Workbench {
         var money = ground.guide().money();
         var choice = priced(ground, state.choice().choice(parts.catalogue(), money), state.quantity());
         var line = new Line(row.id(), state.slot(), choice, state.quantity(), state.counted());
-        var price =
-                price(ground.guide(), ground.edition(), line, Optional.ofNullable(state.heldListing()), ground.now());
+        var price = LinePrice.of(line, ground.prices(), ground.zero(), Optional.ofNullable(state.heldListing()));
         var was = before.flatMap(b ->
                         b.lines().stream().filter(l -> l.id().equals(row.id())).findFirst())
                 .map(l -> new LineChange.Published(
@@ -200,43 +195,35 @@ public class Workbench {
                 LineChange.of(was, choice.key(), price.goods().known()));
     }
 
-    private LinePrice price(GuideInfo guide, EditionInfo edition, Line line, Optional<UUID> held, Instant now) {
-        return LinePrice.of(
-                line, part -> offers.of(part, guide.shops()), edition.policy(), now, Money.zero(guide.money()), held);
-    }
-
     /** What each of many parts would do on a line. */
     public Prospects prospects(Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Sheets.OfLine line) {
-        var now = clock.instant();
         var forSale = new ConcurrentHashMap<Kind, List<Part>>();
+        var zero = Money.zero(sheets.guide().money());
         var ground = new Prospects.Ground(
                 build.build(),
                 build.findings(),
                 build.lines().stream().map(Sheets.OfLine::price).toList(),
                 build.total(),
                 tier.tier().form().countsShipping(),
-                Money.zero(sheets.guide().money()),
+                zero,
                 tier.band(),
-                l -> price(sheets.guide(), sheets.edition(), l, Optional.empty(), now),
-                kind -> forSale.computeIfAbsent(kind, k -> forSale(sheets, k, now)));
+                l -> LinePrice.of(l, sheets.prices(), zero, Optional.empty()),
+                kind -> forSale.computeIfAbsent(kind, k -> forSale(sheets, k)));
         return new Prospects(ground, line.line().id());
     }
 
-    /** What one piece of each part of a shelf costs at this moment under the edition's policy. */
+    /** What one piece of each part of a shelf costs. */
     public Shelf.Prices prices(Sheets sheets, Shelf shelf) {
-        var now = clock.instant();
-        var shops = sheets.guide().shops();
-        var minor = shelf.parts().stream()
-                .mapToInt(p -> PartPrice.of(
-                                offers.of(p.id(), shops), sheets.edition().policy(), now, 1, Optional.empty())
+        return new Shelf.Prices(shelf.parts().stream()
+                .mapToInt(p -> sheets.prices()
+                        .of(p.id())
                         .offer()
                         .map(o -> (int) Math.min(Integer.MAX_VALUE, o.price().minor()))
                         .orElse(Shelf.Prices.NONE))
-                .toArray();
-        return new Shelf.Prices(minor);
+                .toArray());
     }
 
-    private List<Part> forSale(Sheets sheets, Kind kind, Instant now) {
+    private List<Part> forSale(Sheets sheets, Kind kind) {
         var shelf = parts.catalogue().shelf(kind);
         var prices = prices(sheets, shelf).minor();
         return IntStream.range(0, prices.length)
