@@ -1,6 +1,9 @@
 package lowfield.server;
 
+import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
@@ -8,6 +11,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -57,6 +61,43 @@ final class Caller {
         }
         request.header("X-XSRF-TOKEN", token());
         return send(request.build());
+    }
+
+    /** An open line of server-sent events. */
+    Listening listening(String path) {
+        try {
+            var request = HttpRequest.newBuilder(URI.create(base + path)).GET().build();
+            return new Listening(http.send(request, HttpResponse.BodyHandlers.ofInputStream()));
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        } catch (InterruptedException stop) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stop);
+        }
+    }
+
+    /** What is heard on an open line. */
+    static final class Listening implements AutoCloseable {
+        private final BufferedReader lines;
+
+        private Listening(HttpResponse<InputStream> response) {
+            lines = new BufferedReader(new InputStreamReader(response.body(), StandardCharsets.UTF_8));
+        }
+
+        /** The data of the next event; waits for it. */
+        JsonNode next() throws IOException {
+            for (var line = lines.readLine(); line != null; line = lines.readLine()) {
+                if (line.startsWith("data:")) {
+                    return JSON.readTree(line.substring("data:".length()));
+                }
+            }
+            throw new IOException("The line was closed.");
+        }
+
+        @Override
+        public void close() throws IOException {
+            lines.close();
+        }
     }
 
     /** A file as the body. */

@@ -126,16 +126,108 @@ class SharingTest {
                 .containsExactly("GRAPHICS_CARD");
     }
 
+    private JsonNode bench(String build) {
+        return world.ines
+                .get("/api/editions/" + world.edition + "/builds/" + build + "/bench")
+                .json();
+    }
+
+    private Caller.Answer remove(String build, int stamp) {
+        return world.ines.call("DELETE", "/api/editions/" + world.edition + "/builds/" + build, null, stamp);
+    }
+
+    private Caller.Answer change(String build, Map<String, Object> patch) {
+        var version = bench(build).path("card").path("version").asInt();
+        return world.ines.call("PATCH", "/api/editions/" + world.edition + "/builds/" + build, patch, version);
+    }
+
     @Test
     void variantsGoAndLeadsStay() {
         var path = "/api/editions/" + world.edition + "/builds/";
-        assertThat(world.ines.call("DELETE", path + world.build, null, null).detail())
-                .contains("follow");
+        var lead = bench(world.build).path("stamp").asInt();
         assertThat(world.ines.call("DELETE", path + variant, null, null).status())
+                .isEqualTo(428);
+        assertThat(remove(world.build, lead).detail()).contains("follow");
+        assertThat(remove(variant, bench(variant).path("stamp").asInt()).status())
                 .isEqualTo(204);
-        assertThat(world.ines.call("DELETE", path + world.build, null, null).detail())
-                .contains("keeps its lead");
+        assertThat(remove(world.build, lead).detail()).contains("keeps its lead");
         assertThat(world.bench().path("lines")).hasSizeGreaterThan(7);
+    }
+
+    @Test
+    void aVariantThatWasChangedMeanwhileIsNotRemoved() {
+        var read = bench(variant).path("stamp").asInt();
+        world.edit(world.tom, line("CASE"), Map.of("quantity", 2));
+        assertThat(remove(variant, read).status()).isEqualTo(412);
+        assertThat(line("CASE").path("quantity").asInt()).isEqualTo(2);
+    }
+
+    @Test
+    void aVariantComesAndGoesInOneStep() {
+        world.edit(world.ines, line("GRAPHICS_CARD"), part(basalt()));
+        world.edit(world.ines, line("CASE"), Map.of("reason", "Its own words."));
+        remove(variant, bench(variant).path("stamp").asInt());
+        assertThat(bench(variant).path("status").asInt()).isEqualTo(404);
+        world.ines.post("/api/editions/" + world.edition + "/undo", Map.of());
+        assertThat(line("GRAPHICS_CARD").path("label").asString()).contains("basalt");
+        assertThat(line("CASE").path("reason").asString()).isEqualTo("Its own words.");
+        assertThat(line("MEMORY").path("follows").isNull()).isFalse();
+        world.ines.post("/api/editions/" + world.edition + "/redo", Map.of());
+        assertThat(bench(variant).path("status").asInt()).isEqualTo(404);
+    }
+
+    @Test
+    void makingAVariantIsUndoneInOneStep() {
+        var undone = world.ines
+                .post("/api/editions/" + world.edition + "/undo", Map.of())
+                .json();
+        assertThat(undone.path("label").asString()).isEqualTo("second card: variant made");
+        assertThat(bench(variant).path("status").asInt()).isEqualTo(404);
+        assertThat(world.desk().path("cards")).hasSize(1);
+    }
+
+    @Test
+    void buildsAreNamedMovedAndNotedOn() {
+        var third = world.ines
+                .post("/api/editions/" + world.edition + "/builds", Map.of("of", world.build, "name", "third"))
+                .json()
+                .path("build")
+                .asString();
+        assertThat(change(third, Map.of("position", 1, "name", "quiet one")).status())
+                .isEqualTo(204);
+        assertThat(change(third, Map.of("note", "ask the rooms about it")).status())
+                .isEqualTo(204);
+        var names = world.desk()
+                .path("cards")
+                .valueStream()
+                .map(c -> c.path("buildName").asString())
+                .toList();
+        assertThat(names).containsExactly("lead build", "quiet one", "second card");
+        assertThat(bench(third).path("card").path("note").asString()).isEqualTo("ask the rooms about it");
+        assertThat(change(third, Map.of("position", 0)).detail()).contains("stands first");
+        assertThat(change(third, Map.of("name", " ")).detail()).contains("1 to 80 letters");
+        assertThat(world.ines
+                        .call("PATCH", "/api/editions/" + world.edition + "/builds/" + third, Map.of("name", "late"), 1)
+                        .status())
+                .isEqualTo(412);
+        world.ines.post("/api/editions/" + world.edition + "/undo", Map.of());
+        world.ines.post("/api/editions/" + world.edition + "/undo", Map.of());
+        assertThat(bench(third).path("card").path("buildName").asString()).isEqualTo("third");
+    }
+
+    @Test
+    void anEditionHasANoteForTheAuthor() {
+        var path = "/api/editions/" + world.edition + "/note";
+        var version = world.desk().path("edition").path("version").asInt();
+        assertThat(world.ines
+                        .call("PUT", path, Map.of("note", "look at supplies next time"), version)
+                        .status())
+                .isEqualTo(204);
+        assertThat(world.desk().path("edition").path("note").asString()).isEqualTo("look at supplies next time");
+        assertThat(world.ines.call("PUT", path, Map.of("note", "late"), version).status())
+                .isEqualTo(412);
+        world.ines.post("/api/editions/" + world.edition + "/undo", Map.of());
+        assertThat(world.desk().path("edition").path("note").asString()).isEmpty();
     }
 
     @Test
@@ -147,13 +239,17 @@ class SharingTest {
         assertThat(steps.get(1).path("by").asString()).startsWith("tom");
         var back = "/api/editions/" + world.edition + "/history/"
                 + steps.get(1).path("id").asLong() + "/back";
-        world.ines.post(back, Map.of());
+        var newest = steps.get(0).path("id").asInt();
+        assertThat(world.ines.post(back, Map.of()).status()).isEqualTo(428);
+        assertThat(world.ines.call("POST", back, Map.of(), newest - 1).status()).isEqualTo(412);
+        assertThat(world.ines.call("POST", back, Map.of(), newest).status()).isEqualTo(200);
         assertThat(world.line("CASE").path("quantity").asInt()).isEqualTo(1);
-        assertThat(world.ines.post(back, Map.of()).detail()).contains("stands now");
+        assertThat(world.ines.call("POST", back, Map.of(), 999_999_999).detail())
+                .contains("stands now");
         assertThat(world.ines.get(path).json().get(0).path("label").asString())
                 .isEqualTo("back to before: Case: details");
         assertThat(world.ines
-                        .post("/api/editions/" + world.edition + "/history/0/back", Map.of())
+                        .call("POST", "/api/editions/" + world.edition + "/history/0/back", Map.of(), newest)
                         .status())
                 .isEqualTo(404);
     }

@@ -73,7 +73,12 @@ final class CaseChecks {
                             CARD_LIGHTING_PLUG,
                             CASE_LIGHTING_PLUG,
                             BOARD_LIGHTING_HEADERS)
-                    .by(CaseChecks::lighting));
+                    .by(CaseChecks::lighting),
+            advises("lighting", "It is known what is lit, and that is what is wanted")
+                    .reading(
+                            FAN_LIGHTING_PLUG, COOLER_LIGHTING_PLUG, CARD_LIGHTING_PLUG, CASE_LIGHTING_PLUG, MEMORY_LIT)
+                    .concerning(LIGHTING)
+                    .by(Lights::tell));
 
     private CaseChecks() {}
 

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Slot;
+import lowfield.core.part.Kind;
 
 /** All checks, in the order in which their findings are told. */
 public final class Checks {
@@ -18,7 +19,9 @@ public final class Checks {
                     GraphicsChecks.ALL,
                     SupplyChecks.ALL,
                     StorageChecks.ALL,
-                    CaseChecks.ALL)
+                    CaseChecks.ALL,
+                    FirstStartChecks.ALL,
+                    WishChecks.ALL)
             .flatMap(List::stream)
             .map(Check.class::cast)
             .toList();
@@ -34,6 +37,15 @@ public final class Checks {
     /** The checks that a change of a line of this slot can move. */
     public static List<Check> concerning(Slot slot) {
         return CONCERNING.getOrDefault(slot, List.of());
+    }
+
+    /** The figures of a kind that any check reads. */
+    public static List<Reading<?, ?>> reading(Kind kind) {
+        return ALL.stream()
+                .<Reading<?, ?>>flatMap(c -> c.reads().stream())
+                .filter(r -> r.kind() == kind)
+                .distinct()
+                .toList();
     }
 
     /** Every finding about a build. */

@@ -51,7 +51,13 @@ final class CoolingChecks {
                             COOLER_MEMORY_CLEARANCE, MEMORY_HEIGHT, COOLER_FAN_RISES, COOLER_HEIGHT, CASE_COOLER_HEIGHT)
                     .by(CoolingChecks::overMemory),
             decides("radiator", "The case has a place for the radiator")
-                    .reading(COOLER_RADIATOR, COOLER_RADIATOR_THICKNESS, COOLER_TUBE, MEMORY_HEIGHT, CASE_RADIATORS)
+                    .reading(
+                            COOLER_RADIATOR,
+                            COOLER_RADIATOR_THICKNESS,
+                            COOLER_TUBE,
+                            MEMORY_HEIGHT,
+                            BOARD_HEATSINK_HEIGHT,
+                            CASE_RADIATORS)
                     .by((scene, tell) -> {
                         for (var cooler : scene.filled(COOLER)) {
                             for (var box : scene.filled(CASE)) {

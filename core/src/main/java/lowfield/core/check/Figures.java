@@ -3,6 +3,7 @@ package lowfield.core.check;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import lowfield.core.part.Cables;
 import lowfield.core.part.CardSlot;
 import lowfield.core.part.Case;
 import lowfield.core.part.Cooler;
@@ -242,6 +243,50 @@ final class Figures {
             Reading.of(Kind.LIGHTING, Lighting.class, "lightingPlug", Lighting::lightingPlug);
     static final Reading<Lighting, Boolean> LIGHTING_CONTROLLER =
             Reading.of(Kind.LIGHTING, Lighting.class, "controller", Lighting::controller);
+
+    static final Reading<GraphicsCard, Boolean> CARD_RESIZABLE_BAR =
+            Reading.of(Kind.GRAPHICS_CARD, GraphicsCard.class, "resizableBar", GraphicsCard::resizableBar);
+    static final Reading<GraphicsCard, Integer> CARD_NOISE =
+            Reading.of(Kind.GRAPHICS_CARD, GraphicsCard.class, "noise", GraphicsCard::noise);
+    static final Reading<GraphicsCard, String> CARD_COLOUR =
+            Reading.of(Kind.GRAPHICS_CARD, GraphicsCard.class, "colour", GraphicsCard::colour);
+    static final Reading<Motherboard, Boolean> BOARD_CORRECTS =
+            Reading.of(Kind.MOTHERBOARD, Motherboard.class, "corrects", Motherboard::corrects);
+    static final Reading<Motherboard, String> BOARD_RESIZABLE_BAR =
+            Reading.of(Kind.MOTHERBOARD, Motherboard.class, "resizableBar", Motherboard::resizableBar);
+    static final Reading<Motherboard, Integer> BOARD_HEATSINK_HEIGHT =
+            Reading.of(Kind.MOTHERBOARD, Motherboard.class, "heatsinkHeight", Motherboard::heatsinkHeight);
+    static final Reading<Motherboard, Set<String>> BOARD_REAR_PORTS =
+            Reading.of(Kind.MOTHERBOARD, Motherboard.class, "rearPorts", Motherboard::rearPorts);
+    static final Reading<Motherboard, String> BOARD_COLOUR =
+            Reading.of(Kind.MOTHERBOARD, Motherboard.class, "colour", Motherboard::colour);
+    static final Reading<Memory, Integer> MEMORY_BASE_SPEED =
+            Reading.of(Kind.MEMORY, Memory.class, "baseSpeed", Memory::baseSpeed);
+    static final Reading<Memory, Integer> MEMORY_RANKS = Reading.of(Kind.MEMORY, Memory.class, "ranks", Memory::ranks);
+    static final Reading<Memory, Boolean> MEMORY_CORRECTS =
+            Reading.of(Kind.MEMORY, Memory.class, "corrects", Memory::corrects);
+    static final Reading<Memory, String> MEMORY_COLOUR =
+            Reading.of(Kind.MEMORY, Memory.class, "colour", Memory::colour);
+    static final Reading<Memory, Boolean> MEMORY_LIT = Reading.of(Kind.MEMORY, Memory.class, "lit", Memory::lit);
+    static final Reading<Processor, Integer> PROCESSOR_MEMORY_SPEED_TWO_RANKS =
+            Reading.of(Kind.PROCESSOR, Processor.class, "memorySpeedTwoRanks", Processor::memorySpeedTwoRanks);
+    static final Reading<Processor, Integer> PROCESSOR_MEMORY_SPEED_FOUR_TWO_RANKS =
+            Reading.of(Kind.PROCESSOR, Processor.class, "memorySpeedFourTwoRanks", Processor::memorySpeedFourTwoRanks);
+    static final Reading<Cooler, Integer> COOLER_NOISE = Reading.of(Kind.COOLER, Cooler.class, "noise", Cooler::noise);
+    static final Reading<Cooler, String> COOLER_COLOUR =
+            Reading.of(Kind.COOLER, Cooler.class, "colour", Cooler::colour);
+    static final Reading<PowerSupply, Integer> SUPPLY_NOISE =
+            Reading.of(Kind.POWER_SUPPLY, PowerSupply.class, "noise", PowerSupply::noise);
+    static final Reading<PowerSupply, Integer> SUPPLY_WARRANTY =
+            Reading.of(Kind.POWER_SUPPLY, PowerSupply.class, "warranty", PowerSupply::warranty);
+    static final Reading<PowerSupply, Set<String>> SUPPLY_WARRANTY_IN =
+            Reading.of(Kind.POWER_SUPPLY, PowerSupply.class, "warrantyIn", PowerSupply::warrantyIn);
+    static final Reading<Case, String> CASE_COLOUR = Reading.of(Kind.CASE, Case.class, "colour", Case::colour);
+    static final Reading<Case, Boolean> CASE_WINDOW = Reading.of(Kind.CASE, Case.class, "window", Case::window);
+    static final Reading<Fan, Integer> FAN_NOISE = Reading.of(Kind.FAN, Fan.class, "noise", Fan::noise);
+    static final Reading<Fan, String> FAN_COLOUR = Reading.of(Kind.FAN, Fan.class, "colour", Fan::colour);
+    static final Reading<Cables, String> CABLES_COLOUR =
+            Reading.of(Kind.CABLES, Cables.class, "colour", Cables::colour);
 
     private Figures() {}
 }

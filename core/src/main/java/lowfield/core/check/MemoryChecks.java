@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
+import lowfield.core.part.Processor;
 
 /** Memory against board and processor: kind, count, size, speed. */
 final class MemoryChecks {
@@ -50,10 +51,13 @@ final class MemoryChecks {
                             MEMORY_SPEED,
                             MEMORY_KIT,
                             MEMORY_MODULES,
+                            MEMORY_RANKS,
                             BOARD_MEMORY_SPEED,
                             BOARD_TESTED_KITS,
                             PROCESSOR_MEMORY_SPEED,
-                            PROCESSOR_MEMORY_SPEED_FOUR)
+                            PROCESSOR_MEMORY_SPEED_FOUR,
+                            PROCESSOR_MEMORY_SPEED_TWO_RANKS,
+                            PROCESSOR_MEMORY_SPEED_FOUR_TWO_RANKS)
                     .by((scene, tell) -> {
                         for (var memory : scene.filled(MEMORY)) {
                             for (var board : scene.filled(MOTHERBOARD)) {
@@ -178,12 +182,11 @@ final class MemoryChecks {
 
     private static void speed(Scene scene, Line memory, Line board, Line processor, Telling.About tell) {
         var four = modules(scene.filled(MEMORY)) >= FOUR;
-        var official = four ? PROCESSOR_MEMORY_SPEED_FOUR.of(processor) : PROCESSOR_MEMORY_SPEED.of(processor);
-        tell.with(MEMORY_SPEED.of(memory), official, (speed, promised) -> {
+        var twoRanks = MEMORY_RANKS.from(memory).or(1) > 1;
+        var load = (four ? " with four modules" : "") + (twoRanks ? (four ? " of two ranks" : " with two ranks") : "");
+        tell.with(MEMORY_SPEED.of(memory), official(four, twoRanks).of(processor), (speed, promised) -> {
             if (speed <= promised) {
-                tell.fits(
-                        "memory %s MT/s; the processor is promised %s%s",
-                        speed, promised, four ? " with four modules" : "");
+                tell.fits("memory %s MT/s; the processor is promised %s%s", speed, promised, load);
                 return;
             }
             tell.with(BOARD_MEMORY_SPEED.of(board), most -> {
@@ -195,10 +198,17 @@ final class MemoryChecks {
                 } else {
                     tell.caution(
                             "memory %s MT/s is over the processor's official %s%s: an overclock",
-                            speed, promised, four ? " with four modules" : "");
+                            speed, promised, load);
                 }
             });
         });
+    }
+
+    private static Reading<Processor, Integer> official(boolean four, boolean twoRanks) {
+        if (twoRanks) {
+            return four ? PROCESSOR_MEMORY_SPEED_FOUR_TWO_RANKS : PROCESSOR_MEMORY_SPEED_TWO_RANKS;
+        }
+        return four ? PROCESSOR_MEMORY_SPEED_FOUR : PROCESSOR_MEMORY_SPEED;
     }
 
     private static boolean tested(Line memory, Line board) {

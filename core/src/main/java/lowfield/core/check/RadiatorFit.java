@@ -11,8 +11,8 @@ import lowfield.core.part.RadiatorPlace;
 
 /**
  * Where a liquid cooler's radiator goes: the first place of the case that takes its size, its thickness with fans, the
- * memory under it and the tube's length. The front comes last, since it costs room for the card. A limit that is not
- * known does not exclude a place.
+ * memory and the board's heatsinks under it, and the tube's length. The front comes last, since it costs room for the
+ * card. A limit that is not known does not exclude a place.
  */
 final class RadiatorFit {
     private static final String FRONT = "front";
@@ -29,8 +29,13 @@ final class RadiatorFit {
                 .mapToInt(l -> MEMORY_HEIGHT.from(l).or(0))
                 .max()
                 .orElse(0);
+        var heatsink = build.filled(Slot.MOTHERBOARD).stream()
+                .mapToInt(l -> BOARD_HEATSINK_HEIGHT.from(l).or(0))
+                .max()
+                .orElse(0);
         return places.get().stream()
                 .filter(p -> takes(p, size.get().toString(), cooler, memory))
+                .filter(p -> heatsink <= p.heatsinkHeight().or(Integer.MAX_VALUE))
                 .map(p -> p.place().or("somewhere"))
                 .min(Comparator.comparing(FRONT::equals));
     }

@@ -7,6 +7,7 @@ import java.util.UUID;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Line;
 import lowfield.core.guide.Slot;
+import lowfield.core.guide.Wishes;
 import lowfield.core.power.SustainedPeak;
 
 /** A build as the checks look at it: what several of them need is worked out once. For one run, by one thread. */
@@ -22,6 +23,10 @@ final class Scene {
 
     Build build() {
         return build;
+    }
+
+    Wishes wishes() {
+        return build.wishes();
     }
 
     java.util.List<Line> filled(Slot slot) {

@@ -1,13 +1,17 @@
 package lowfield.core.find;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.function.Function;
+import java.util.function.IntFunction;
+import java.util.stream.Collectors;
 import lowfield.core.part.Figure;
 
 /** One figure of all parts of a shelf, by row; a row without the figure holds none. */
@@ -21,25 +25,35 @@ sealed interface Column {
     /** The rows whose figure is there. */
     BitSet present();
 
-    record Numbers(int[] values, BitSet present) implements Column {
+    /** Numbers as codes of a dictionary in rising order; a row without the figure has none. */
+    record Numbers(int[] dictionary, int[] codes, BitSet present) implements Column {
+        private static final int NONE = -1;
+
         static Numbers of(List<? extends Figure<?>> figures) {
-            var values = new int[figures.size()];
-            var present = new BitSet(values.length);
-            for (int row = 0; row < values.length; row++) {
+            var dictionary = figures.stream()
+                    .flatMap(f -> f.value().stream())
+                    .mapToInt(v -> (Integer) v)
+                    .sorted()
+                    .distinct()
+                    .toArray();
+            var codes = new int[figures.size()];
+            var present = new BitSet(codes.length);
+            for (int row = 0; row < codes.length; row++) {
+                codes[row] = NONE;
                 if (figures.get(row) instanceof Figure.Known<?> known) {
-                    values[row] = (Integer) known.held();
+                    codes[row] = Arrays.binarySearch(dictionary, (Integer) known.held());
                     present.set(row);
                 }
             }
-            return new Numbers(values, present);
+            return new Numbers(dictionary, codes, present);
         }
 
         @Override
         public BitSet meeting(Clause clause) {
-            var rows = new BitSet(values.length);
+            var rows = new BitSet(codes.length);
             if (clause instanceof Clause.Range range) {
-                for (int row = 0; row < values.length; row++) {
-                    if (present.get(row) && range.holds(values[row])) {
+                for (int row = 0; row < codes.length; row++) {
+                    if (codes[row] != NONE && range.holds(dictionary[codes[row]])) {
                         rows.set(row);
                     }
                 }
@@ -49,51 +63,46 @@ sealed interface Column {
 
         @Override
         public Map<Object, Integer> counts(BitSet rows) {
-            var counts = new TreeMap<Object, Integer>();
+            var counts = new int[dictionary.length];
             for (int row = rows.nextSetBit(0); row >= 0; row = rows.nextSetBit(row + 1)) {
-                if (present.get(row)) {
-                    counts.merge(values[row], 1, Integer::sum);
+                if (codes[row] != NONE) {
+                    counts[codes[row]]++;
                 }
             }
-            return counts;
+            return Column.counted(counts, code -> dictionary[code]);
         }
     }
 
-    /** Words as numbers of a dictionary; a row of a set has several. */
+    /** Words as codes of a dictionary in their order; a row of a set has several. */
     record Words(List<String> dictionary, int[][] codes, BitSet present) implements Column {
         private static final int[] NONE = {};
 
         /** From the words of each row; a row with none has no figure. */
         static Words of(List<? extends Figure<?>> figures, Function<Object, Collection<String>> words) {
-            var dictionary = new LinkedHashMap<String, Integer>();
+            var dictionary = figures.stream()
+                    .flatMap(f -> f.value().stream())
+                    .flatMap(v -> words.apply(v).stream())
+                    .collect(Collectors.toCollection(TreeSet::new))
+                    .stream()
+                    .toList();
             var codes = new int[figures.size()][];
             var present = new BitSet(codes.length);
             for (int row = 0; row < codes.length; row++) {
                 codes[row] = NONE;
                 if (figures.get(row) instanceof Figure.Known<?> known) {
                     codes[row] = words.apply(known.held()).stream()
-                            .mapToInt(w -> dictionary.computeIfAbsent(w, x -> dictionary.size()))
+                            .mapToInt(w -> Collections.binarySearch(dictionary, w))
                             .toArray();
                     present.set(row);
                 }
             }
-            return new Words(List.copyOf(dictionary.keySet()), codes, present);
+            return new Words(dictionary, codes, present);
         }
 
         @Override
         public BitSet meeting(Clause clause) {
+            var wanted = wanted(clause);
             var rows = new BitSet(codes.length);
-            var wanted = new BitSet();
-            if (clause instanceof Clause.AnyOf any) {
-                any.words().stream()
-                        .map(dictionary::indexOf)
-                        .filter(i -> i >= 0)
-                        .forEach(wanted::set);
-            } else if (clause instanceof Clause.Is is) {
-                wanted.set(
-                        Math.max(0, dictionary.indexOf(is.yes() ? "yes" : "no")),
-                        dictionary.contains(is.yes() ? "yes" : "no"));
-            }
             for (int row = 0; row < codes.length; row++) {
                 for (var code : codes[row]) {
                     if (wanted.get(code)) {
@@ -104,6 +113,15 @@ sealed interface Column {
             return rows;
         }
 
+        private BitSet wanted(Clause clause) {
+            var words = clause instanceof Clause.AnyOf any
+                    ? any.words()
+                    : clause instanceof Clause.Is is ? yesNo(is.yes()) : List.<String>of();
+            var wanted = new BitSet();
+            words.stream().mapToInt(dictionary::indexOf).filter(i -> i >= 0).forEach(wanted::set);
+            return wanted;
+        }
+
         @Override
         public Map<Object, Integer> counts(BitSet rows) {
             var counts = new int[dictionary.size()];
@@ -112,14 +130,18 @@ sealed interface Column {
                     counts[code]++;
                 }
             }
-            var map = new TreeMap<Object, Integer>();
-            for (int code = 0; code < counts.length; code++) {
-                if (counts[code] > 0) {
-                    map.put(dictionary.get(code), counts[code]);
-                }
-            }
-            return map;
+            return Column.counted(counts, dictionary::get);
         }
+    }
+
+    private static Map<Object, Integer> counted(int[] counts, IntFunction<Object> value) {
+        var map = new LinkedHashMap<Object, Integer>();
+        for (int code = 0; code < counts.length; code++) {
+            if (counts[code] > 0) {
+                map.put(value.apply(code), counts[code]);
+            }
+        }
+        return map;
     }
 
     static List<String> yesNo(Object value) {

@@ -38,11 +38,11 @@ public record Prospect(
         /** It does not go together with the rest. */
         CLASHES;
 
-        static Group of(boolean clashes, boolean undecided, boolean forces, CountedTotal total, BandState state) {
+        static Group of(boolean clashes, boolean undecided, boolean forces, Amount total, BandState state) {
             if (clashes) {
                 return CLASHES;
             }
-            if (undecided || total.total().known().isEmpty()) {
+            if (undecided || total.known().isEmpty()) {
                 return CANNOT_BE_TOLD;
             }
             var inside = state instanceof BandState.Inside || state instanceof BandState.NoBand;
@@ -56,5 +56,16 @@ public record Prospect(
                 .map(f -> f.evidence())
                 .findFirst()
                 .or(() -> total.total().blame().stream().findFirst());
+    }
+
+    /**
+     * The premium (rules 2): price over the maker's suggested price less one, in thousandths; absent without a price, or
+     * without a suggested price in its currency.
+     */
+    public Optional<Integer> premium() {
+        return price.offer()
+                .flatMap(o -> part.suggestedPrice()
+                        .filter(s -> s.currency().equals(o.price().currency()) && s.minor() > 0)
+                        .map(s -> (int) Math.round((o.price().minor() - s.minor()) * 1000.0 / s.minor())));
     }
 }

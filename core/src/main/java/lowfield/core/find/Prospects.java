@@ -21,7 +21,6 @@ import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
-import lowfield.core.part.Spec;
 import lowfield.core.total.BandState;
 import lowfield.core.total.CountedTotal;
 import lowfield.core.total.LinePrice;
@@ -37,7 +36,6 @@ public final class Prospects {
     private final Ground ground;
     private final UUID line;
     private final Map<List<Object>, Optional<Part>> mended = new ConcurrentHashMap<>();
-    private final Map<Spec, Outline> outlines = new ConcurrentHashMap<>();
     private final Map<Slot, List<Reading<?, ?>>> seen = new ConcurrentHashMap<>();
 
     /**
@@ -60,53 +58,58 @@ public final class Prospects {
         this.line = line;
     }
 
+    Ground ground() {
+        return ground;
+    }
+
+    Line line() {
+        return ground.build().line(line).orElseThrow();
+    }
+
     /** What taking the part would do, in full. */
     public Prospect of(Part part) {
         var outcome = outcome(part);
-        var sketch = sketch(part, Outline.of(outcome));
+        var price = price(part);
+        var total = total(price, outcome.forcedPrices());
+        var state = BandState.of(total.total(), ground.band());
         return new Prospect(
                 part,
-                sketch.price(),
+                price,
                 outcome.forced(),
-                sketch.total(),
-                sketch.state(),
-                sketch.trueDifference(),
+                total,
+                state,
+                total.total().minus(ground.total().total()),
                 outcome.effect(),
-                sketch.group());
+                outline(outcome).group(total.total(), state));
     }
 
-    /**
-     * The same without its evidence, for going over a whole kind: parts with equal figures fit equally, so that the checks
-     * run once for all of them, and only prices and totals are worked out for each.
-     */
-    public Sketch sketch(Part part) {
-        return sketch(part, outlines.computeIfAbsent(part.spec(), spec -> Outline.of(outcome(part))));
-    }
-
-    /** A candidate's price, total and group. */
-    public record Sketch(
-            Part part,
-            LinePrice price,
-            CountedTotal total,
-            BandState state,
-            Amount trueDifference,
-            Prospect.Group group) {}
-
-    /** What is left to say of all parts with the same figures: whether they fit, and what else they force. */
-    private record Outline(boolean clashes, boolean undecided, List<LinePrice> forced) {
-        static Outline of(Outcome outcome) {
-            return new Outline(
-                    !outcome.effect().clashes().isEmpty(),
-                    !outcome.effect().undecided().isEmpty(),
-                    outcome.forcedPrices());
+    /** What is left to say of all parts that look the same to the checks: whether they fit, and what else they force. */
+    record Outline(boolean clashes, boolean undecided, List<LinePrice> forced) {
+        Prospect.Group group(Amount total, BandState state) {
+            return Prospect.Group.of(clashes, undecided, !forced.isEmpty(), total, state);
         }
+    }
+
+    Outline outline(Part part) {
+        return outline(outcome(part));
+    }
+
+    private static Outline outline(Outcome outcome) {
+        return new Outline(
+                !outcome.effect().clashes().isEmpty(),
+                !outcome.effect().undecided().isEmpty(),
+                outcome.forcedPrices());
+    }
+
+    LinePrice price(Part part) {
+        return ground.pricing().apply(line().with(new Choice.Chosen(part)));
     }
 
     private record Outcome(Effect effect, List<Prospect.Forced> forced, List<LinePrice> forcedPrices) {}
 
     private Outcome outcome(Part part) {
         var choice = new Choice.Chosen(part);
-        var slotOfLine = ground.build().line(line).orElseThrow().slot();
+        var slotOfLine = line().slot();
         var build = ground.build().taking(line, choice);
         var effect = Effect.ofTaking(ground.build(), ground.findings(), line, choice);
         var forced = new ArrayList<Prospect.Forced>();
@@ -129,23 +132,9 @@ public final class Prospects {
         return new Outcome(forced.isEmpty() ? effect : leftOver(build), List.copyOf(forced), List.copyOf(prices));
     }
 
-    private Sketch sketch(Part part, Outline outline) {
-        var price =
-                ground.pricing().apply(ground.build().line(line).orElseThrow().with(new Choice.Chosen(part)));
-        var total = CountedTotal.of(prices(price, outline.forced()), ground.countsShipping(), ground.zero());
-        var state = BandState.of(total.total(), ground.band());
-        return new Sketch(
-                part,
-                price,
-                total,
-                state,
-                total.total().minus(ground.total().total()),
-                Prospect.Group.of(
-                        outline.clashes(),
-                        outline.undecided(),
-                        !outline.forced().isEmpty(),
-                        total,
-                        state));
+    /** The build's total with a price on the line and those of what it forces. */
+    CountedTotal total(LinePrice price, List<LinePrice> forced) {
+        return CountedTotal.of(prices(price, forced), ground.countsShipping(), ground.zero());
     }
 
     /** The price of every line: the present ones but for what was changed. */
@@ -208,7 +197,7 @@ public final class Prospects {
     }
 
     private List<Reading<?, ?>> readings(Slot slot) {
-        var kind = ground.build().line(line).orElseThrow().slot().kind();
+        var kind = line().slot().kind();
         return Checks.concerning(slot).stream()
                 .flatMap(c -> c.reads().stream())
                 .filter(r -> r.kind() == kind)

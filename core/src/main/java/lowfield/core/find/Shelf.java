@@ -3,11 +3,13 @@ package lowfield.core.find;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import lowfield.core.check.Checks;
 import lowfield.core.part.Field;
 import lowfield.core.part.Field.Holds;
 import lowfield.core.part.Figure;
@@ -34,7 +36,7 @@ public final class Shelf {
     }
 
     /** The rows that answer a query, and how many were left out only because a figure that is asked for is not known. */
-    public record Answer(List<Part> parts, int leftOutNotKnown) {}
+    public record Answer(List<Part> parts, int[] rows, int leftOutNotKnown) {}
 
     private record Shown(String figure, String label, String unit, Holds holds, Column column) {}
 
@@ -42,6 +44,8 @@ public final class Shelf {
     private final List<Part> parts;
     private final Map<String, Shown> columns = new LinkedHashMap<>();
     private final TextIndex text;
+    private final int[] looks;
+    private final int manyLooks;
 
     public Shelf(Kind kind, List<Part> parts) {
         this.kind = kind;
@@ -55,6 +59,23 @@ public final class Shelf {
         column(Query.RELEASE, "release", p -> Figure.of(p.release().word()));
         this.text = new TextIndex(
                 this.parts.stream().map(p -> p.fullName() + " " + p.summary()).toList());
+        var numbers = new HashMap<List<Object>, Integer>();
+        var read = Checks.reading(kind);
+        this.looks = this.parts.stream()
+                .map(part -> read.stream().<Object>map(r -> r.of(part)).toList())
+                .mapToInt(look -> numbers.computeIfAbsent(look, l -> numbers.size()))
+                .toArray();
+        this.manyLooks = numbers.size();
+    }
+
+    /** A number that two rows share when no check can tell them apart, from zero to {@link #looks()}. */
+    int look(int row) {
+        return looks[row];
+    }
+
+    /** How many different rows there are to the checks. */
+    int looks() {
+        return manyLooks;
     }
 
     public Kind kind() {
@@ -69,7 +90,7 @@ public final class Shelf {
         var rows = rows(query, prices);
         var found = new ArrayList<Part>(rows.cardinality());
         rows.stream().forEach(row -> found.add(parts.get(row)));
-        return new Answer(found, leftOut(query, prices));
+        return new Answer(found, rows.stream().toArray(), leftOut(query, prices));
     }
 
     /** The words that the sentence can be changed by: those in force, and those that divide what was found. */

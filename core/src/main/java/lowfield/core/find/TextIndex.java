@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.function.BiPredicate;
 import java.util.regex.Pattern;
 
 /**
@@ -16,8 +16,11 @@ import java.util.regex.Pattern;
 final class TextIndex {
     private static final Pattern MARKS = Pattern.compile("\\p{M}");
 
+    /** A word of the shelf, the letters that are in it, and the rows that hold it. */
+    private record Known(String word, long letters, int[] rows) {}
+
     private final int size;
-    private final Map<String, int[]> rowsOfWord = new HashMap<>();
+    private final List<Known> known;
 
     TextIndex(List<String> texts) {
         size = texts.size();
@@ -27,8 +30,12 @@ final class TextIndex {
                 lists.computeIfAbsent(word, w -> new ArrayList<>(1)).add(row);
             }
         }
-        lists.forEach((word, rows) ->
-                rowsOfWord.put(word, rows.stream().mapToInt(r -> r).distinct().toArray()));
+        known = lists.entrySet().stream()
+                .map(e -> new Known(
+                        e.getKey(),
+                        letters(e.getKey()),
+                        e.getValue().stream().mapToInt(r -> r).distinct().toArray()))
+                .toList();
     }
 
     /** The rows in which every word of the text is found; an empty text is found everywhere. */
@@ -43,14 +50,17 @@ final class TextIndex {
 
     private BitSet rows(String word) {
         var rows = new BitSet(size);
+        var letters = letters(word);
         for (Likeness likeness : LIKENESSES) {
-            rowsOfWord.forEach((known, of) -> {
-                if (likeness.holds(word, known)) {
-                    for (var row : of) {
+            for (var each : known) {
+                // Letters that the other word has not are errors, each of them.
+                if (Long.bitCount(letters & ~each.letters()) <= likeness.errors()
+                        && likeness.same().test(word, each.word())) {
+                    for (var row : each.rows()) {
                         rows.set(row);
                     }
                 }
-            });
+            }
             if (!rows.isEmpty()) {
                 return rows;
             }
@@ -58,15 +68,27 @@ final class TextIndex {
         return rows;
     }
 
-    private interface Likeness {
-        boolean holds(String asked, String known);
-    }
+    /** A way in which two words are taken for the same, and how many letters may be missing in the known one for it. */
+    private record Likeness(int errors, BiPredicate<String, String> same) {}
 
     private static final List<Likeness> LIKENESSES = List.of(
-            (asked, known) -> known.startsWith(asked),
-            (asked, known) -> asked.length() >= 3 && known.contains(asked),
-            (asked, known) -> asked.length() >= 4 && isNear(asked, known),
-            (asked, known) -> asked.length() >= 3 && known.charAt(0) == asked.charAt(0) && isThinned(asked, known));
+            new Likeness(0, (asked, known) -> known.startsWith(asked)),
+            new Likeness(0, (asked, known) -> asked.length() >= 3 && known.contains(asked)),
+            new Likeness(2, (asked, known) -> asked.length() >= 4 && isNear(asked, known)),
+            new Likeness(
+                    0,
+                    (asked, known) ->
+                            asked.length() >= 3 && known.charAt(0) == asked.charAt(0) && isThinned(asked, known)));
+
+    /** One bit for each letter and figure that occurs. */
+    private static long letters(String word) {
+        var letters = 0L;
+        for (int i = 0; i < word.length(); i++) {
+            var c = word.charAt(i);
+            letters |= 1L << (isDigit(c) ? c - '0' : 10 + c - 'a');
+        }
+        return letters;
+    }
 
     /** Folded, with letters and figures apart: "16GB" is "16" and "gb". */
     static List<String> words(String text) {

@@ -13,9 +13,16 @@ import lowfield.core.part.Part;
 public final class Build {
     private final List<Line> lines;
     private final Map<Slot, List<Line>> filled;
+    private final Wishes wishes;
 
+    /** A list of which nothing is asked. */
     public Build(List<Line> lines) {
+        this(lines, Wishes.NONE);
+    }
+
+    public Build(List<Line> lines, Wishes wishes) {
         this.lines = List.copyOf(lines);
+        this.wishes = wishes;
         this.filled = new EnumMap<>(Slot.class);
         for (var line : this.lines) {
             if (!line.isEmpty()) {
@@ -25,9 +32,15 @@ public final class Build {
         filled.replaceAll((slot, of) -> List.copyOf(of));
     }
 
-    private Build(List<Line> lines, Map<Slot, List<Line>> filled) {
+    private Build(List<Line> lines, Map<Slot, List<Line>> filled, Wishes wishes) {
         this.lines = lines;
         this.filled = filled;
+        this.wishes = wishes;
+    }
+
+    /** What is asked of it. */
+    public Wishes wishes() {
+        return wishes;
     }
 
     public List<Line> lines() {
@@ -65,19 +78,19 @@ public final class Build {
         var map = new EnumMap<>(filled);
         slot.ifPresent(s -> map.put(
                 s, all.stream().filter(l -> l.slot() == s && !l.isEmpty()).toList()));
-        return new Build(all, map);
+        return new Build(all, map, wishes);
     }
 
     /** This build with a line more. */
     public Build adding(Line line) {
         var more = new ArrayList<>(lines);
         more.add(line);
-        return new Build(more);
+        return new Build(more, wishes);
     }
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Build b && lines.equals(b.lines);
+        return other instanceof Build b && lines.equals(b.lines) && wishes.equals(b.wishes);
     }
 
     @Override

@@ -57,6 +57,9 @@ public record GraphicsCard(
         @Shown(value = "bracket in the box", brief = false, better = Better.MORE, group = "size")
         Figure<Boolean> bracket,
 
+        @Shown(value = "leans on resizable BAR", brief = false, group = "speed")
+        Figure<Boolean> resizableBar,
+
         @Shown(value = "screen outputs", brief = false, group = "connections")
         Figure<Set<String>> outputs,
 

@@ -22,6 +22,9 @@ public record Memory(
         @Shown(value = "speed", unit = "MT/s", most = 50000, better = Better.MORE, group = "speed")
         Figure<Integer> speed,
 
+        @Shown(value = "speed without its profile", unit = "MT/s", most = 50000, brief = false, group = "speed")
+        Figure<Integer> baseSpeed,
+
         @Shown(value = "latency (CL)", most = 100, brief = false, better = Better.LESS, group = "speed")
         Figure<Integer> latency,
 

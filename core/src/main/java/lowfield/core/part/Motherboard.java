@@ -52,6 +52,9 @@ public record Motherboard(
                 group = "memory")
         Figure<Integer> moduleMost,
 
+        @Shown(value = "runs error correction", brief = false, better = Better.MORE, group = "memory")
+        Figure<Boolean> corrects,
+
         @Shown(value = "firmware for 24 and 48 GB modules", brief = false, group = "memory")
         Figure<String> oddModules,
 
@@ -75,6 +78,18 @@ public record Motherboard(
 
         @Shown(value = "SATA ports", most = 40, brief = false, better = Better.MORE, group = "connections")
         Figure<Integer> sataPorts,
+
+        @Shown(value = "resizable BAR", brief = false, group = "care")
+        Figure<String> resizableBar,
+
+        @Shown(
+                value = "height of its heatsinks",
+                unit = "mm",
+                most = 200,
+                brief = false,
+                better = Better.LESS,
+                group = "size")
+        Figure<Integer> heatsinkHeight,
 
         @Shown(value = "rear ports", brief = false, group = "connections")
         Figure<Set<String>> rearPorts,

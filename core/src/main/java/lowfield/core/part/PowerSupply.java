@@ -1,5 +1,7 @@
 package lowfield.core.part;
 
+import java.util.Set;
+
 /** A power supply. */
 public record PowerSupply(
         @Shown(value = "rating", unit = "W", most = 10000, better = Better.MORE, group = "power")
@@ -67,5 +69,8 @@ public record PowerSupply(
         Figure<Integer> noise,
 
         @Shown(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")
-        Figure<Integer> warranty)
+        Figure<Integer> warranty,
+
+        @Shown(value = "where the warranty is served", brief = false, group = "care")
+        Figure<Set<String>> warrantyIn)
         implements Spec {}

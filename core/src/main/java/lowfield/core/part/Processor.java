@@ -59,6 +59,24 @@ public record Processor(
                 group = "speed")
         Figure<Integer> memorySpeedFour,
 
+        @Shown(
+                value = "official memory speed with modules of two ranks",
+                unit = "MT/s",
+                most = 50000,
+                brief = false,
+                better = Better.MORE,
+                group = "speed")
+        Figure<Integer> memorySpeedTwoRanks,
+
+        @Shown(
+                value = "official memory speed with four modules of two ranks",
+                unit = "MT/s",
+                most = 50000,
+                brief = false,
+                better = Better.MORE,
+                group = "speed")
+        Figure<Integer> memorySpeedFourTwoRanks,
+
         @Shown(value = "most memory", unit = "GB", most = 100000, brief = false, better = Better.MORE, group = "speed")
         Figure<Integer> memoryMost,
 

@@ -13,5 +13,8 @@ public record RadiatorPlace(
         @Shown(value = "highest memory under it", unit = "mm", most = 200)
         Figure<Integer> memoryHeight,
 
+        @Shown(value = "highest heatsink of the board under it", unit = "mm", most = 200)
+        Figure<Integer> heatsinkHeight,
+
         @Shown(value = "tube it takes", unit = "mm", most = 2000)
         Figure<Integer> tube) {}

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.money.Amount;
@@ -27,11 +28,16 @@ public record CountedTotal(Amount total, Amount goods, List<Charge> charges, Amo
         return new CountedTotal(total, goods, charges, uncounted);
     }
 
-    private static Amount sum(List<LinePrice> lines, Money zero) {
+    static Amount sum(List<LinePrice> lines, Money zero) {
         return lines.stream().map(LinePrice::goods).reduce(Amount.of(zero), Amount::plus);
     }
 
     private static List<Charge> charges(List<LinePrice> lines, Money zero) {
+        return orders(lines).values().stream().map(order -> charge(order, zero)).toList();
+    }
+
+    /** The counted lines by the seller they are bought from. */
+    static Map<UUID, List<LinePrice>> orders(List<LinePrice> lines) {
         var orders = new LinkedHashMap<UUID, List<LinePrice>>();
         for (var line : lines) {
             if (line.line().counted()) {
@@ -40,10 +46,10 @@ public record CountedTotal(Amount total, Amount goods, List<Charge> charges, Amo
                                 .add(line));
             }
         }
-        return orders.values().stream().map(order -> charge(order, zero)).toList();
+        return orders;
     }
 
-    private static Charge charge(List<LinePrice> order, Money zero) {
+    static Charge charge(List<LinePrice> order, Money zero) {
         var seller = order.get(0).offer().orElseThrow().seller();
         var goods = Money.sum(
                 order.stream().map(l -> l.goods().known().orElseThrow()).toList(), zero.currency());

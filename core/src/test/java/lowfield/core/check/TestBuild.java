@@ -12,6 +12,7 @@ import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
 import lowfield.core.guide.Slot;
+import lowfield.core.guide.Wishes;
 import lowfield.core.money.Money;
 import lowfield.core.part.Part;
 import lowfield.core.part.Release;
@@ -43,7 +44,11 @@ public final class TestBuild {
                     "generation",
                     4,
                     "link",
-                    32),
+                    32,
+                    "resizableBar",
+                    false,
+                    "lightingPlug",
+                    Schema.NOT_APPLICABLE),
             Slot.PROCESSOR,
             figures(
                     "family",
@@ -128,6 +133,10 @@ public final class TestBuild {
                     8,
                     "speed",
                     5600,
+                    "baseSpeed",
+                    5600,
+                    "lit",
+                    false,
                     "height",
                     34),
             Slot.COOLER,
@@ -142,6 +151,8 @@ public final class TestBuild {
                     Schema.NOT_APPLICABLE,
                     "memoryClearance",
                     40,
+                    "lightingPlug",
+                    Schema.NOT_APPLICABLE,
                     "paste",
                     true),
             Slot.SYSTEM_DRIVE,
@@ -228,6 +239,8 @@ public final class TestBuild {
                     4,
                     "fanSizes",
                     List.of("120"),
+                    "lightingPlug",
+                    Schema.NOT_APPLICABLE,
                     "frontUsbC",
                     true),
             Slot.OPERATING_SYSTEM,
@@ -260,6 +273,7 @@ public final class TestBuild {
     }
 
     private final List<Line> lines = new ArrayList<>();
+    private Wishes wishes = Wishes.NONE;
 
     private TestBuild() {
         for (var slot : Slot.values()) {
@@ -368,8 +382,20 @@ public final class TestBuild {
         return this;
     }
 
+    /** What is asked of the build. */
+    public TestBuild asked(Wishes other) {
+        wishes = other;
+        return this;
+    }
+
+    /** A line stands beside the total. */
+    public TestBuild uncounted(Slot slot) {
+        lines.replaceAll(l -> l.slot() == slot ? new Line(l.id(), slot, l.choice(), l.quantity(), false) : l);
+        return this;
+    }
+
     public Build build() {
-        return new Build(lines);
+        return new Build(lines, wishes);
     }
 
     public UUID line(Slot slot) {

@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.check.Checks;
@@ -20,6 +21,7 @@ import lowfield.core.guide.Line;
 import lowfield.core.guide.Slot;
 import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
+import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.core.total.CountedTotal;
 import lowfield.core.total.LinePrice;
@@ -53,6 +55,10 @@ class ProspectsTest {
     }
 
     private Prospect taking(TestBuild kit, Slot slot, Part part) {
+        return prospects(kit, slot).of(part);
+    }
+
+    private Prospects prospects(TestBuild kit, Slot slot) {
         var build = kit.build();
         var prices = build.lines().stream().map(this::price).toList();
         var ground = new Prospects.Ground(
@@ -65,7 +71,7 @@ class ProspectsTest {
                 new Band.FromTo(Money.of(80000, "EUR"), Money.of(100000, "EUR")),
                 this::price,
                 kind -> kind == Slot.COOLER.kind() ? coolers : supplies);
-        return new Prospects(ground, kit.line(slot)).of(part);
+        return new Prospects(ground, kit.line(slot));
     }
 
     private static TestBuild sound() {
@@ -157,6 +163,44 @@ class ProspectsTest {
         assertThat(taking(sound(), Slot.PROCESSOR, at(90, TestBuild.like(Slot.PROCESSOR, "socket", "Delta")))
                         .group())
                 .isEqualTo(Group.CLASHES);
+    }
+
+    /** Going over a shelf says the same as looking at each part, whatever its figures and prices. */
+    @Test
+    void sketchesSayWhatProspectsSay() {
+        supply(60, "rating", 700);
+        supply(90, "rating", 750, "length", 150);
+        var random = new Random(20261203);
+        var cards = new ArrayList<Part>();
+        for (int i = 0; i < 200; i++) {
+            cards.add(at(
+                    random.nextInt(8) == 0 ? -1 : random.nextInt(500),
+                    card(
+                            "length",
+                            200 + 20 * random.nextInt(10),
+                            "boardPower",
+                            150 + 100 * random.nextInt(4),
+                            "eightPins",
+                            random.nextInt(4),
+                            "noise",
+                            20 + random.nextInt(30))));
+        }
+        var shelf = new Shelf(Kind.GRAPHICS_CARD, cards);
+        assertThat(shelf.looks()).isLessThan(cards.size());
+        var kit = sound();
+        var prospects = prospects(kit, Slot.GRAPHICS_CARD);
+        var sketches = new Sketches(prospects, shelf);
+        for (int row = 0; row < cards.size(); row++) {
+            var sketch = sketches.of(row);
+            var prospect = prospects.of(cards.get(row));
+            assertThat(sketch.group()).isEqualTo(prospect.group());
+            assertThat(sketch.total()).isEqualTo(prospect.total().total());
+            assertThat(sketch.trueDifference()).isEqualTo(prospect.trueDifference());
+            assertThat(sketch.state()).isEqualTo(prospect.state());
+        }
+        assertThat(cards)
+                .extracting(c -> prospects.of(c).group())
+                .contains(Group.STAYS, Group.FORCES, Group.CLASHES, Group.CANNOT_BE_TOLD);
     }
 
     @Test

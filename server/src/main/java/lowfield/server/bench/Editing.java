@@ -13,7 +13,6 @@ import lowfield.server.guide.Editions;
 import lowfield.server.guide.Guides;
 import lowfield.server.guide.TierForm;
 import lowfield.server.guide.TierRows;
-import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
 import lowfield.server.platform.Stale;
 import org.springframework.stereotype.Service;
@@ -21,20 +20,26 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Every edit of an edition in work, each a journalled command bound to the version it was made from. */
 @Service
-public class Editing implements Journal.Targets {
-    private static final String LINE = "LINE";
-    private static final String TIER = "TIER";
-
+public class Editing {
     private final LineRows lines;
     private final TierRows tiers;
+    private final Targets targets;
     private final Journal journal;
     private final Editions editions;
     private final Guides guides;
     private final Parts parts;
 
-    Editing(LineRows lines, TierRows tiers, Journal journal, Editions editions, Guides guides, Parts parts) {
+    Editing(
+            LineRows lines,
+            TierRows tiers,
+            Targets targets,
+            Journal journal,
+            Editions editions,
+            Guides guides,
+            Parts parts) {
         this.lines = lines;
         this.tiers = tiers;
+        this.targets = targets;
         this.journal = journal;
         this.editions = editions;
         this.guides = guides;
@@ -58,7 +63,7 @@ public class Editing implements Journal.Targets {
         checkFollowing(edition, after);
         lines.write(edition, line, Optional.of(row), after);
         journal.record(
-                new Journal.Entry(edition, after.build(), LINE, line, label(after, patch), row.state(), after),
+                new Journal.Entry(edition, after.build(), Target.LINE, line, label(after, patch), row.state(), after),
                 by,
                 patch.isTyping());
         return after.build();
@@ -76,22 +81,13 @@ public class Editing implements Journal.Targets {
 
     /** A reason that is confirmed or changed is bound to the choice that is followed. */
     private static LineState ownWords(LineState own, LineState effective, LinePatch patch) {
-        return patch.confirmReason() != null || patch.reason() != null || patch.options() != null
-                ? new LineState(
-                        own.build(),
-                        own.slot(),
-                        own.position(),
-                        effective.choice(),
-                        effective.quantity(),
-                        own.counted(),
-                        effective.heldListing(),
-                        effective.heldWhy(),
-                        patch.confirmReason() != null ? effective.reason() : own.reason(),
-                        own.reasonFor(),
-                        own.options(),
-                        own.follows(),
-                        own.note())
-                : own;
+        if (patch.confirmReason() == null && patch.reason() == null && patch.options() == null) {
+            return own;
+        }
+        return own.with(line -> {
+            line.take(effective);
+            line.reason = patch.confirmReason() != null ? effective.reason() : own.reason();
+        });
     }
 
     private void checkFollowing(UUID edition, LineState after) {
@@ -126,6 +122,9 @@ public class Editing implements Journal.Targets {
         for (var option : after.options()) {
             ChoiceState.part(option.part()).choiceFor(before.slot(), catalogue, home);
         }
+        for (var compared : after.comparedOf()) {
+            ChoiceState.part(compared).choiceFor(before.slot(), catalogue, home);
+        }
         return after;
     }
 
@@ -139,6 +138,9 @@ public class Editing implements Journal.Targets {
         }
         if (patch.following() != null) {
             return slot + (patch.following().line() == null ? ": let go" : ": follows");
+        }
+        if (patch.compared() != null) {
+            return slot + ": side by side";
         }
         if (patch.note() != null) {
             return slot + ": note";
@@ -161,7 +163,8 @@ public class Editing implements Journal.Targets {
         var id = UUID.randomUUID();
         var state = LineState.empty(build, slot, slot.ordinal() * 10 + (int) Math.min(same, 9));
         lines.write(edition, id, Optional.of(state));
-        journal.record(new Journal.Entry(edition, build, LINE, id, slot.label() + ": added", null, state), by, false);
+        journal.record(
+                new Journal.Entry(edition, build, Target.LINE, id, slot.label() + ": added", null, state), by, false);
         return id;
     }
 
@@ -182,7 +185,7 @@ public class Editing implements Journal.Targets {
                 new Journal.Entry(
                         edition,
                         row.state().build(),
-                        LINE,
+                        Target.LINE,
                         line,
                         row.state().slot().label() + ": removed",
                         row.state(),
@@ -190,51 +193,6 @@ public class Editing implements Journal.Targets {
                 by,
                 false);
         return row.state().build();
-    }
-
-    /** A further build in a tier, every line of which follows the same line of another build there. */
-    @Transactional
-    public UUID addVariant(UUID edition, UUID of, String name, Person by) {
-        editions.forReshaping(edition);
-        var build = editions.addBuild(edition, of, name);
-        for (var row : lines.of(edition).getOrDefault(of, List.of())) {
-            var own = LineState.empty(build, row.state().slot(), row.state().position());
-            var state = new LineState(
-                    build,
-                    own.slot(),
-                    own.position(),
-                    row.state().choice(),
-                    row.state().quantity(),
-                    row.state().counted(),
-                    null,
-                    "",
-                    "",
-                    "",
-                    List.of(),
-                    row.id(),
-                    "");
-            var id = UUID.randomUUID();
-            lines.write(edition, id, Optional.of(state));
-            journal.record(
-                    new Journal.Entry(edition, build, LINE, id, own.slot().label() + ": follows", null, state),
-                    by,
-                    false);
-        }
-        return build;
-    }
-
-    /** Takes a variant with its lines out of the edition; the lead of a tier stays. */
-    @Transactional
-    public void removeVariant(UUID edition, UUID build) {
-        editions.forReshaping(edition);
-        for (var row : lines.of(edition).getOrDefault(build, List.of())) {
-            RuleBroken.unless(
-                    lines.following(edition).of(row.id()).isEmpty(),
-                    "Other builds follow %s of this one; let them go first.",
-                    row.state().slot().label());
-            lines.write(edition, row.id(), Optional.empty());
-        }
-        editions.removeBuild(edition, build);
     }
 
     @Transactional
@@ -246,55 +204,8 @@ public class Editing implements Journal.Targets {
         if (row.getVersion() != expected) {
             throw new Stale("The tier was changed meanwhile.", before, form, row.getVersion());
         }
-        writeTier(edition, tier, form);
-        journal.record(new Journal.Entry(edition, null, TIER, tier, form.name() + ": tier", before, form), by, false);
-    }
-
-    @Transactional
-    public String undo(UUID edition, Person by) {
-        editions.forReshaping(edition);
-        return journal.undo(edition, by, this);
-    }
-
-    @Transactional
-    public String redo(UUID edition, Person by) {
-        editions.forReshaping(edition);
-        return journal.redo(edition, by, this);
-    }
-
-    /** Who did what to a build, newest first. */
-    @Transactional(readOnly = true)
-    public List<Journal.Step> history(UUID edition, UUID build) {
-        return journal.history(edition, build);
-    }
-
-    /** Brings back what stood before a step of the history. */
-    @Transactional
-    public String bringBack(UUID edition, long step, Person by) {
-        editions.forReshaping(edition);
-        return journal.bringBack(edition, step, by, this);
-    }
-
-    @Override
-    public Optional<String> read(String target, UUID edition, UUID id) {
-        return target.equals(LINE)
-                ? lines.forUpdate(edition, id).map(r -> Json.write(r.state()))
-                : tiers.forUpdate(edition, id).map(r -> Json.write(TierRows.form(r)));
-    }
-
-    @Override
-    public void write(String target, UUID edition, UUID id, Optional<String> state) {
-        if (target.equals(LINE)) {
-            lines.write(edition, id, state.map(s -> Json.read(s, LineState.class)));
-        } else {
-            state.ifPresent(s -> writeTier(edition, id, Json.read(s, TierForm.class)));
-        }
-    }
-
-    private void writeTier(UUID edition, UUID tier, TierForm form) {
-        var row = tiers.forUpdate(edition, tier).orElseThrow(() -> new NotFound("There is no such tier."));
-        TierRows.fill(row, form);
-        row.setVersion(row.getVersion() + 1);
-        row.update();
+        targets.writeTier(edition, tier, form);
+        journal.record(
+                new Journal.Entry(edition, null, Target.TIER, tier, form.name() + ": tier", before, form), by, false);
     }
 }

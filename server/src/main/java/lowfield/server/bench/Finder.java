@@ -1,6 +1,7 @@
 package lowfield.server.bench;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -11,6 +12,7 @@ import lowfield.core.find.Facet;
 import lowfield.core.find.Prospect;
 import lowfield.core.find.Prospects;
 import lowfield.core.find.Query;
+import lowfield.core.find.Sketches;
 import lowfield.core.find.UnitPrice;
 import lowfield.core.money.Money;
 import lowfield.core.part.Part;
@@ -39,42 +41,36 @@ public class Finder {
     @Transactional(readOnly = true)
     public Views.Found find(UUID edition, UUID lineId, String sentence, Prospect.@Nullable Group full) {
         var sheets = workbench.sheets(edition);
-        var build = sheets.tiers().stream()
-                .flatMap(t -> t.builds().stream())
-                .filter(b -> b.build().line(lineId).isPresent())
-                .findFirst()
-                .orElseThrow(() -> new NotFound("There is no such line in this edition."));
-        var tier = sheets.tierOf(build.id()).orElseThrow();
-        var line = build.lines().stream()
-                .filter(l -> l.line().id().equals(lineId))
-                .findFirst()
-                .orElseThrow();
-        var catalogue = parts.catalogue();
-        var shelf = catalogue.shelf(line.line().slot().kind());
-        var query = Query.read(shelf.kind(), sentence);
-        var prices = workbench.prices(sheets, shelf);
-        var answer = shelf.find(query, prices);
-        var prospects = workbench.prospects(sheets, tier, build, line);
-        var found = answer.parts().parallelStream().map(prospects::sketch).toList();
-        var facets = shelf.facets(query, prices).stream().map(Finder::word).toList();
+        var at = sheets.place(lineId).orElseThrow(() -> new NotFound("There is no such line in this edition."));
+        var kind = at.line().line().slot().kind();
+        var priced = workbench.priced(sheets.prices());
+        var query = Query.read(kind, sentence);
+        var answer = priced.shelf(kind).find(query, priced.prices(kind));
+        var prospects = workbench.prospects(sheets, at.tier(), at.build(), at.line());
+        var sketches = workbench.sketches(at, prospects, priced);
+        var found =
+                Arrays.stream(answer.rows()).parallel().mapToObj(sketches::of).toList();
+        var facets = priced.shelf(kind).facets(query, priced.prices(kind)).stream()
+                .map(Finder::word)
+                .toList();
         return new Views.Found(
                 query.written(),
                 Optional.ofNullable(query.clauses().get(Query.PRICE))
                         .map(Finder::clause)
                         .orElse(null),
                 facets,
-                groups(prospects, found, query, line, full),
+                groups(prospects, found, query, at.line(), full),
                 found.size(),
                 answer.leftOutNotKnown());
     }
 
     private List<Views.GroupView> groups(
             Prospects prospects,
-            List<Prospects.Sketch> found,
+            List<Sketches.Sketch> found,
             Query query,
             Sheets.OfLine line,
             Prospect.@Nullable Group full) {
-        var byGroup = new EnumMap<Prospect.Group, List<Prospects.Sketch>>(Prospect.Group.class);
+        var byGroup = new EnumMap<Prospect.Group, List<Sketches.Sketch>>(Prospect.Group.class);
         found.forEach(
                 p -> byGroup.computeIfAbsent(p.group(), g -> new ArrayList<>()).add(p));
         var groups = new ArrayList<Views.GroupView>();
@@ -93,8 +89,8 @@ public class Finder {
         return groups;
     }
 
-    private static Comparator<Prospects.Sketch> order(Query query) {
-        Comparator<Prospects.Sketch> first = switch (query.order()) {
+    private static Comparator<Sketches.Sketch> order(Query query) {
+        Comparator<Sketches.Sketch> first = switch (query.order()) {
             case PRICE -> Comparator.comparingLong(p -> price(p));
             case PRICE_OF_A_UNIT ->
                 Comparator.comparingLong(p ->
@@ -103,13 +99,13 @@ public class Finder {
                 Comparator.comparingLong(
                         p -> p.trueDifference().known().map(Money::minor).orElse(Long.MAX_VALUE));
             case NEWNESS ->
-                Comparator.comparing((Prospects.Sketch p) -> p.part().added()).reversed();
+                Comparator.comparing((Sketches.Sketch p) -> p.part().added()).reversed();
         };
         return first.thenComparingLong(Finder::price)
                 .thenComparing(p -> p.part().fullName());
     }
 
-    private static long price(Prospects.Sketch p) {
+    private static long price(Sketches.Sketch p) {
         return p.price().goods().known().map(Money::minor).orElse(Long.MAX_VALUE);
     }
 
@@ -129,7 +125,7 @@ public class Finder {
                 p.price().offer().map(Shown::offer).orElse(null),
                 unit.map(UnitPrice::hundredths).orElse(null),
                 unit.map(UnitPrice::unit).orElse(null),
-                premium(p).orElse(null),
+                p.premium().orElse(null),
                 Shown.minor(p.trueDifference()),
                 Shown.sum(p.total().total()),
                 Shown.standing(p.state()),
@@ -143,16 +139,6 @@ public class Finder {
                         .map(Part::id)
                         .filter(p.part().id()::equals)
                         .isPresent());
-    }
-
-    /** Price over the maker's suggested price less one, in thousandths; absent without a suggested price in that currency. */
-    private static Optional<Integer> premium(Prospect p) {
-        return p.price()
-                .offer()
-                .flatMap(o -> p.part()
-                        .suggestedPrice()
-                        .filter(s -> s.currency().equals(o.price().currency()) && s.minor() > 0)
-                        .map(s -> (int) Math.round((o.price().minor() - s.minor()) * 1000.0 / s.minor())));
     }
 
     static Views.WordView word(Facet facet) {

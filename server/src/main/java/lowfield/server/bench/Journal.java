@@ -14,8 +14,10 @@ import java.util.UUID;
 import lowfield.db.tables.records.CommandRecord;
 import lowfield.server.accounts.Person;
 import lowfield.server.platform.Conflict;
+import lowfield.server.platform.Desks;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
+import lowfield.server.platform.Stale;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.jooq.impl.DSL;
@@ -33,35 +35,35 @@ public class Journal {
 
     private final DSLContext db;
     private final Clock clock;
+    private final Live live;
 
-    Journal(DSLContext db, Clock clock) {
+    Journal(DSLContext db, Clock clock, Live live) {
         this.db = db;
         this.clock = clock;
+        this.live = live;
     }
 
     /** What a command changed: where, how it is called, and the states around it (absent: it did not exist). */
     record Entry(
             UUID edition,
             @Nullable UUID build,
-            String target,
+            Target target,
             UUID id,
             String label,
             @Nullable Object before,
             @Nullable Object after) {}
 
-    /** How a state is read and written, per kind of target. */
-    interface Targets {
-        Optional<String> read(String target, UUID edition, UUID id);
-
-        void write(String target, UUID edition, UUID id, Optional<String> state);
-    }
-
     /** Keeps an edit; typing on in the same text within a sitting lengthens the last command instead. */
     void record(Entry entry, Person by, boolean typing) {
         if (typing && lengthened(entry, by)) {
+            tell(entry, by);
             return;
         }
         insert(entry, "EDIT", by, null);
+    }
+
+    private void tell(Entry entry, Person by) {
+        live.changed(new Live.Change(entry.edition(), entry.build(), by.name(), entry.label(), Desks.current()));
     }
 
     private boolean lengthened(Entry entry, Person by) {
@@ -86,13 +88,14 @@ public class Journal {
     }
 
     private long insert(Entry entry, String form, Person by, @Nullable Long undoes) {
+        tell(entry, by);
         return db.insertInto(COMMAND)
                 .set(COMMAND.EDITION_ID, entry.edition())
                 .set(COMMAND.BUILD_ID, entry.build())
                 .set(COMMAND.ACCOUNT_ID, by.id())
                 .set(COMMAND.AT, now())
                 .set(COMMAND.FORM, form)
-                .set(COMMAND.TARGET, entry.target())
+                .set(COMMAND.TARGET, entry.target().name())
                 .set(COMMAND.TARGET_ID, entry.id())
                 .set(COMMAND.LABEL, entry.label().length() > 200 ? entry.label().substring(0, 200) : entry.label())
                 .set(COMMAND.BEFORE, json(entry.before()))
@@ -118,22 +121,34 @@ public class Journal {
     }
 
     /** Brings back what stood just before a step, as an edit of its own; the label of the step. */
-    String bringBack(UUID edition, long step, Person by, Targets targets) {
+    String bringBack(UUID edition, long step, int newest, Person by, Targets targets) {
         var command = db.selectFrom(COMMAND)
                 .where(COMMAND.ID.eq(step), COMMAND.EDITION_ID.eq(edition))
                 .fetchOptional()
                 .orElseThrow(() -> new NotFound("There is no such step in this edition's history."));
-        var now = targets.read(command.getTarget(), edition, command.getTargetId());
+        var last = db.select(DSL.max(COMMAND.ID))
+                .from(COMMAND)
+                .where(COMMAND.EDITION_ID.eq(edition), COMMAND.BUILD_ID.eq(command.getBuildId()))
+                .fetchSingle()
+                .value1();
+        if (last > newest) {
+            throw new Stale(
+                    "This build was changed since its history was read; nothing was brought back.",
+                    "newer steps",
+                    command.getLabel(),
+                    Math.toIntExact(last));
+        }
+        var now = targets.read(target(command), edition, command.getTargetId());
         var then = Optional.ofNullable(command.getBefore()).map(JSONB::data);
         if (now.map(Journal::tree).equals(then.map(Journal::tree))) {
             throw new Conflict("What stood before \"%s\" stands now.".formatted(command.getLabel()));
         }
-        targets.write(command.getTarget(), edition, command.getTargetId(), then);
+        targets.write(target(command), edition, command.getTargetId(), then);
         insert(
                 new Entry(
                         edition,
                         command.getBuildId(),
-                        command.getTarget(),
+                        target(command),
                         command.getTargetId(),
                         "back to before: " + command.getLabel(),
                         now.map(Journal::tree).orElse(null),
@@ -187,7 +202,7 @@ public class Journal {
 
     private void reverse(CommandRecord command, String form, Person by, Targets targets) {
         var edition = command.getEditionId();
-        var now = targets.read(command.getTarget(), edition, command.getTargetId());
+        var now = targets.read(target(command), edition, command.getTargetId());
         var expected = Optional.ofNullable(command.getAfter()).map(JSONB::data);
         if (!now.map(Journal::tree).equals(expected.map(Journal::tree))) {
             throw new Conflict(
@@ -202,11 +217,11 @@ public class Journal {
                                     .orElse("removed")));
         }
         var before = Optional.ofNullable(command.getBefore()).map(JSONB::data);
-        targets.write(command.getTarget(), edition, command.getTargetId(), before);
+        targets.write(target(command), edition, command.getTargetId(), before);
         var entry = new Entry(
                 edition,
                 command.getBuildId(),
-                command.getTarget(),
+                target(command),
                 command.getTargetId(),
                 command.getLabel(),
                 expected.map(Journal::tree).orElse(null),
@@ -216,6 +231,10 @@ public class Journal {
                 .set(COMMAND.UNDONE_BY, id)
                 .where(COMMAND.ID.eq(command.getId()))
                 .execute();
+    }
+
+    private static Target target(CommandRecord command) {
+        return Target.valueOf(command.getTarget());
     }
 
     private OffsetDateTime now() {

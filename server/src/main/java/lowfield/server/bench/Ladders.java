@@ -90,6 +90,7 @@ public class Ladders {
                 Shown.card(tier, build),
                 step.map(Money::minor).orElse(null),
                 (int) rungs.stream().filter(r -> !r.runsOn()).count(),
-                rungs);
+                rungs,
+                Tallies.summary(build));
     }
 }

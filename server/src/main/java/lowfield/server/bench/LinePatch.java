@@ -16,7 +16,9 @@ public record LinePatch(
         @Nullable Boolean confirmReason,
         @Nullable List<OptionState> options,
         @Nullable Following following,
-        @Nullable String note) {
+        @Nullable String note,
+        @Nullable List<UUID> compared) {
+    private static final int MOST_COMPARED = 4;
     private static final int MOST_OPTIONS = 12;
 
     /** Holds the choice to one listing, or lets it go when the listing is absent. */
@@ -26,7 +28,7 @@ public record LinePatch(
     public record Following(@Nullable UUID line) {}
 
     static LinePatch choose(ChoiceState choice) {
-        return new LinePatch(choice, null, null, null, null, null, null, null, null);
+        return new LinePatch(choice, null, null, null, null, null, null, null, null, null);
     }
 
     /** The state after the edit; {@code now} is the choice after it, as core knows it. A new choice lets go of a held offer. */
@@ -37,25 +39,35 @@ public record LinePatch(
         RuleBroken.unless(held.listing() == null || !held.why().isBlank(), "Say why the choice is held to this offer.");
         var confirmed = Boolean.TRUE.equals(confirmReason);
         RuleBroken.unless(note == null || note.length() <= 2000, "A note takes at most 2,000 letters.");
-        return new LineState(
-                old.build(),
-                old.slot(),
-                old.position(),
-                choice != null ? choice : old.choice(),
-                quantity != null ? quantity : old.quantity(),
-                counted != null ? counted : old.counted(),
-                held.listing(),
-                held.why(),
-                reason != null ? reason : old.reason(),
-                reason != null || confirmed ? now.key() : old.reasonFor(),
-                options != null ? checked(options) : old.options(),
-                following != null ? following.line() : letsGo() ? null : old.follows(),
-                note != null ? note : old.note());
+        return old.with(line -> {
+            line.choice = choice != null ? choice : old.choice();
+            line.quantity = quantity != null ? quantity : old.quantity();
+            line.counted = counted != null ? counted : old.counted();
+            line.heldListing = held.listing();
+            line.heldWhy = held.why();
+            line.reason = reason != null ? reason : old.reason();
+            line.reasonFor = reason != null || confirmed ? now.key() : old.reasonFor();
+            line.options = options != null ? checked(options) : old.options();
+            line.follows = following != null ? following.line() : letsGo() ? null : old.follows();
+            line.note = note != null ? note : line.note;
+            line.compared = compared != null ? sideBySide(compared) : line.compared;
+        });
     }
 
     /** Whether what is edited is what a following line takes from elsewhere, so that it stands alone from now on. */
     private boolean letsGo() {
         return choice != null || quantity != null || hold != null;
+    }
+
+    private static List<UUID> sideBySide(List<UUID> parts) {
+        RuleBroken.unless(
+                parts.isEmpty() || parts.size() > 1 && parts.size() <= MOST_COMPARED,
+                "Two to %d parts stand side by side.",
+                MOST_COMPARED);
+        RuleBroken.unless(
+                parts.stream().distinct().count() == parts.size(),
+                "A part stands side by side with others, not itself.");
+        return List.copyOf(parts);
     }
 
     private static List<OptionState> checked(List<OptionState> options) {
@@ -78,6 +90,7 @@ public record LinePatch(
                 && hold == null
                 && options == null
                 && following == null
-                && note == null;
+                && note == null
+                && compared == null;
     }
 }

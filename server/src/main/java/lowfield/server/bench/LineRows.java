@@ -162,7 +162,8 @@ class LineRows {
                 LINE.REASON,
                 LINE.REASON_FOR,
                 LINE.FOLLOWS,
-                LINE.NOTE)) {
+                LINE.NOTE,
+                LINE.COMPARED)) {
             changed.put(field, row.get(field));
         }
         return changed;
@@ -181,6 +182,7 @@ class LineRows {
         row.setReasonFor(state.reasonFor());
         row.setFollows(state.follows());
         row.setNote(state.note());
+        row.setCompared(state.comparedOf().toArray(UUID[]::new));
     }
 
     private void writeOptions(UUID edition, UUID line, List<OptionState> options) {
@@ -216,7 +218,8 @@ class LineRows {
                 r.getReasonFor(),
                 options.stream().map(LineRows::option).toList(),
                 r.getFollows(),
-                r.getNote());
+                r.getNote(),
+                List.of(r.getCompared()));
         return new Row(r.getId(), state, r.getVersion());
     }
 

@@ -1,7 +1,9 @@
 package lowfield.server.bench;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Consumer;
 import lowfield.core.guide.Slot;
 import lowfield.core.reason.Reason;
 import org.jspecify.annotations.Nullable;
@@ -9,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * Everything an author can say of a line; the journal keeps it whole, before and after each edit. A line that follows another
  * takes its choice, quantity and offer from there, and its reason and options too where it has none of its own. The note is
- * for the author alone.
+ * for the author alone; {@code compared} are parts set side by side under the reason.
  */
 public record LineState(
         UUID build,
@@ -24,36 +26,117 @@ public record LineState(
         String reasonFor,
         List<OptionState> options,
         @Nullable UUID follows,
-        @Nullable String note) {
+        @Nullable String note,
+        @Nullable List<UUID> compared) {
     public LineState {
         options = List.copyOf(options);
         note = note == null ? "" : note;
+        compared = compared == null ? List.of() : List.copyOf(compared);
+    }
+
+    static LineState empty(UUID build, Slot slot, int position) {
+        return new LineState(
+                build, slot, position, ChoiceState.empty(), 1, true, null, "", "", "", List.of(), null, "", List.of());
+    }
+
+    /** A line of another build that takes everything from this one, which stands at {@code id}. */
+    LineState followedFrom(UUID other, UUID id) {
+        return empty(other, slot, position).with(own -> {
+            own.choice = choice;
+            own.quantity = quantity;
+            own.counted = counted;
+            own.follows = id;
+        });
     }
 
     Reason reasonOf() {
         return new Reason(reason, reasonFor);
     }
 
-    /** What stands on the line, with what it takes from the one it follows. */
-    LineState following(LineState source) {
-        return new LineState(
-                build,
-                slot,
-                position,
-                source.choice(),
-                source.quantity(),
-                counted,
-                source.heldListing(),
-                source.heldWhy(),
-                reason.isEmpty() ? source.reason() : reason,
-                reason.isEmpty() ? source.reasonFor() : reasonFor,
-                options.isEmpty() ? source.options() : options,
-                follows,
-                note);
+    List<UUID> comparedOf() {
+        return Optional.ofNullable(compared).orElse(List.of());
     }
 
-    static LineState empty(UUID build, Slot slot, int position) {
-        return new LineState(
-                build, slot, position, ChoiceState.empty(), 1, true, null, "", "", "", List.of(), null, "");
+    /** What stands on the line, with what it takes from the one it follows. */
+    LineState following(LineState source) {
+        return with(own -> {
+            own.take(source);
+            if (reason.isEmpty()) {
+                own.reason = source.reason();
+                own.reasonFor = source.reasonFor();
+            }
+            own.options = options.isEmpty() ? source.options() : options;
+            own.compared = comparedOf().isEmpty() ? source.comparedOf() : comparedOf();
+        });
+    }
+
+    /** The same line but for what is changed in the draft. */
+    LineState with(Consumer<Draft> change) {
+        var draft = new Draft(this);
+        change.accept(draft);
+        return draft.done();
+    }
+
+    /** A state in the making. */
+    static final class Draft {
+        private final LineState old;
+        ChoiceState choice;
+        int quantity;
+        boolean counted;
+
+        @Nullable
+        UUID heldListing;
+
+        String heldWhy;
+        String reason;
+        String reasonFor;
+        List<OptionState> options;
+
+        @Nullable
+        UUID follows;
+
+        String note;
+        List<UUID> compared;
+
+        private Draft(LineState old) {
+            this.old = old;
+            choice = old.choice;
+            quantity = old.quantity;
+            counted = old.counted;
+            heldListing = old.heldListing;
+            heldWhy = old.heldWhy;
+            reason = old.reason;
+            reasonFor = old.reasonFor;
+            options = old.options;
+            follows = old.follows;
+            note = Optional.ofNullable(old.note).orElse("");
+            compared = old.comparedOf();
+        }
+
+        /** What a follower takes from its source in any case. */
+        void take(LineState source) {
+            choice = source.choice;
+            quantity = source.quantity;
+            heldListing = source.heldListing;
+            heldWhy = source.heldWhy;
+        }
+
+        private LineState done() {
+            return new LineState(
+                    old.build,
+                    old.slot,
+                    old.position,
+                    choice,
+                    quantity,
+                    counted,
+                    heldListing,
+                    heldWhy,
+                    reason,
+                    reasonFor,
+                    options,
+                    follows,
+                    note,
+                    compared);
+        }
     }
 }

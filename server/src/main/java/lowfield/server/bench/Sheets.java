@@ -40,8 +40,7 @@ public record Sheets(
 
     /** A build worked out; what its checks say and what it draws only when first asked for. */
     public record OfBuild(
-            UUID id,
-            String name,
+            TierInfo.BuildInfo info,
             Build build,
             List<OfLine> lines,
             CountedTotal total,
@@ -49,6 +48,20 @@ public record Sheets(
             Once<List<Finding>> checked,
             Once<SustainedPeak> drawn,
             Optional<Published.Build> last) {
+        public UUID id() {
+            return info.id();
+        }
+
+        public String name() {
+            return info.name();
+        }
+
+        /** A number that changes with anything in the build: what one has read who takes it out. */
+        int stamp() {
+            return BuildRows.stamp(
+                    info.version(), lines.stream().map(OfLine::version).toList());
+        }
+
         public List<Finding> findings() {
             return checked.get();
         }

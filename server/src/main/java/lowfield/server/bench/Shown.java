@@ -29,6 +29,8 @@ final class Shown {
                 build.name(),
                 info.form(),
                 info.version(),
+                build.info().version(),
+                build.info().note(),
                 gauge(tier, build),
                 switched);
     }
@@ -62,6 +64,10 @@ final class Shown {
     }
 
     static Views.FindingView finding(Finding f) {
+        return finding(f, null);
+    }
+
+    static Views.FindingView finding(Finding f, @Nullable String answer) {
         return new Views.FindingView(
                 f.check().id(),
                 f.check().rule(),
@@ -71,7 +77,9 @@ final class Shown {
                 f.check().decisive(),
                 f.gap()
                         .map(g -> new Views.GapView(g.part(), g.field(), g.label()))
-                        .orElse(null));
+                        .orElse(null),
+                f.fingerprint(),
+                answer);
     }
 
     static Views.OfferView offer(Offer o) {

@@ -46,13 +46,28 @@ public class Tallies {
                 build.peak().missing());
     }
 
-    /** Everything but what fits, the worst first. */
+    /** Everything but what fits, the worst first, what was answered last. */
     private static List<Views.FindingView> open(Sheets.OfBuild build) {
         return build.findings().stream()
                 .filter(f -> f.verdict() != Verdict.FITS)
-                .sorted(Comparator.comparing(f -> WORST_FIRST.indexOf(f.verdict())))
-                .map(Shown::finding)
+                .map(f -> Shown.finding(f, build.info().answers().get(f.fingerprint())))
+                .sorted(Comparator.comparing((Views.FindingView f) -> f.answer() != null)
+                        .thenComparing(f -> WORST_FIRST.indexOf(f.verdict())))
                 .toList();
+    }
+
+    /** The checks and the draw of a build in a few numbers. */
+    static Views.SummaryView summary(Sheets.OfBuild build) {
+        var draw = Draw.of(build.build());
+        return new Views.SummaryView(
+                build.findings().size(),
+                count(build, Verdict.CLASH),
+                count(build, Verdict.NOT_KNOWN),
+                count(build, Verdict.CAUTION),
+                build.peak().watts().value().orElse(null),
+                draw.supply().map(Draw.Supply::rating).orElse(null),
+                draw.gaming().map(Draw.Watts::low).orElse(null),
+                draw.gaming().map(Draw.Watts::high).orElse(null));
     }
 
     private static int count(Sheets.OfBuild build, Verdict verdict) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.find.Prospect;
 import lowfield.core.find.Prospects;
+import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Following;
 import lowfield.core.guide.Slot;
@@ -13,6 +14,7 @@ import lowfield.core.money.Money;
 import lowfield.core.offer.Offer;
 import lowfield.core.offer.PartPrice;
 import lowfield.core.part.Part;
+import lowfield.core.power.Draw;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.Editions;
 import lowfield.server.guide.GuideInfo;
@@ -47,6 +49,7 @@ public class Viewing {
                 sheets.edition(),
                 cards(sheets),
                 Shown.card(tier, build),
+                build.stamp(),
                 lines,
                 addable(build),
                 Tallies.tally(tier, build));
@@ -74,7 +77,7 @@ public class Viewing {
                 .findFirst();
         var prospects = workbench.prospects(sheets, tier, build, l);
         var options = l.state().options().stream()
-                .map(o -> option(prospects.of(workbench.part(o.part())), o))
+                .map(o -> option(build, line.id(), prospects.of(workbench.part(o.part())), o))
                 .toList();
         var runnersUp = l.price()
                 .price()
@@ -108,7 +111,8 @@ public class Viewing {
                 followers(sheets, following, line.id()),
                 Optional.ofNullable(l.state().note()).orElse(""),
                 worst.orElse(null),
-                options);
+                options,
+                l.state().comparedOf());
     }
 
     private static List<Views.FollowView> followers(Sheets sheets, Following following, UUID source) {
@@ -118,7 +122,9 @@ public class Viewing {
                 .toList();
     }
 
-    private static Views.OptionView option(Prospect prospect, OptionState state) {
+    private static Views.OptionView option(Sheets.OfBuild build, UUID line, Prospect prospect, OptionState state) {
+        var taken = prospect.forced().stream()
+                .reduce(build.build().taking(line, prospect.part()), Viewing::with, (a, b) -> b);
         return new Views.OptionView(
                 state,
                 prospect.part().fullName(),
@@ -127,8 +133,17 @@ public class Viewing {
                 Shown.minor(prospect.trueDifference()),
                 Shown.sum(prospect.total().total()),
                 Shown.standing(prospect.state()),
+                Draw.of(taken).headroom().orElse(null),
                 Shown.forced(prospect),
                 Shown.trouble(prospect));
+    }
+
+    /** The build with what a candidate forces. */
+    private static Build with(Build build, Prospect.Forced forced) {
+        return build.filled(forced.slot()).stream()
+                .findFirst()
+                .map(l -> build.taking(l.id(), forced.part()))
+                .orElse(build);
     }
 
     /** The parts of a vetted set in order of preference; none for another choice. */

@@ -51,6 +51,8 @@ public final class Views {
             String buildName,
             TierForm form,
             int tierVersion,
+            int version,
+            String note,
             Gauge gauge,
             int switched) {}
 
@@ -62,7 +64,9 @@ public final class Views {
             String evidence,
             List<UUID> lines,
             boolean decisive,
-            @Nullable GapView gap) {}
+            @Nullable GapView gap,
+            String fingerprint,
+            @Nullable String answer) {}
 
     /** A figure that is missing from the catalogue: of which part, its name and label. */
     public record GapView(UUID part, String field, String label) {}
@@ -84,7 +88,7 @@ public final class Views {
             Instant seenAt,
             String link) {}
 
-    /** An alternative or upgrade as it would work out in this build. */
+    /** An alternative or upgrade as it would work out in this build; {@code roomWatts} is what the supply then has to spare. */
     public record OptionView(
             OptionState state,
             String name,
@@ -93,6 +97,7 @@ public final class Views {
             @Nullable Long differenceMinor,
             Sum total,
             Standing standing,
+            @Nullable Integer roomWatts,
             List<ForcedView> forced,
             List<FindingView> trouble) {}
 
@@ -124,7 +129,8 @@ public final class Views {
             List<FollowView> followers,
             String note,
             @Nullable Verdict worst,
-            List<OptionView> options) {}
+            List<OptionView> options,
+            List<UUID> compared) {}
 
     /** Another line of the edition: where it is. */
     public record FollowView(UUID line, UUID build, String where) {}
@@ -150,7 +156,19 @@ public final class Views {
             @Nullable FollowView follows) {}
 
     /** One build of the ladder, with the step from its left neighbour. */
-    public record ColumnView(BuildCard card, @Nullable Long stepMinor, int changed, List<RungView> rungs) {}
+    public record ColumnView(
+            BuildCard card, @Nullable Long stepMinor, int changed, List<RungView> rungs, SummaryView summary) {}
+
+    /** What the checks say of a build and what it draws, in a few numbers. */
+    public record SummaryView(
+            int checks,
+            int clashes,
+            int undecided,
+            int cautions,
+            @Nullable Integer peakWatts,
+            @Nullable Integer supplyRating,
+            @Nullable Integer gamingLow,
+            @Nullable Integer gamingHigh) {}
 
     /** All builds of an edition side by side. */
     public record LadderView(GuideInfo guide, EditionInfo edition, List<SlotView> slots, List<ColumnView> columns) {}
@@ -197,6 +215,7 @@ public final class Views {
             EditionInfo edition,
             List<BuildCard> cards,
             BuildCard card,
+            int stamp,
             List<LineView> lines,
             List<SlotView> addable,
             Tally tally) {}

@@ -1,23 +1,25 @@
 package lowfield.server.bench;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import lowfield.core.change.LineChange;
 import lowfield.core.check.Checks;
 import lowfield.core.check.Effect;
 import lowfield.core.check.Finding;
+import lowfield.core.find.PricedShelves;
 import lowfield.core.find.Prospects;
 import lowfield.core.find.Shelf;
+import lowfield.core.find.Sketches;
+import lowfield.core.guide.Band;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Following;
@@ -51,6 +53,16 @@ public class Workbench {
     private final Offers offers;
     private final Archive archive;
     private final Clock clock;
+    /** What a kind's parts would do on a line: worked out as far as somebody asked, while everything it comes from stands. */
+    private final Cache<Asked, Sketches> sketches =
+            Caffeine.newBuilder().maximumSize(24).softValues().build();
+
+    private final Cache<PriceList, PricedShelves> shelves =
+            Caffeine.newBuilder().maximumSize(8).weakKeys().build();
+
+    /** Everything that sketches are worked out from; the shelf and the list of prices are their own identity. */
+    private record Asked(
+            UUID line, List<LinePrice> prices, boolean countsShipping, Band band, Shelf shelf, PriceList list) {}
 
     Workbench(
             Guides guides,
@@ -89,7 +101,7 @@ public class Workbench {
         var edition = plan.edition();
         var guide = guides.byId(edition.guide());
         var last = archive.before(guide.id(), edition.number());
-        var prices = new PriceList(part -> offers.of(part, guide.shops()), edition.policy(), clock.instant());
+        var prices = offers.prices(edition.policy(), guide.shops(), clock.instant());
         var ground = new Ground(guide, edition, last, prices);
         var rows = resolved(lines.of(editionId));
         var sheets = plan.tiers().stream().map(tier -> tier(ground, tier, rows)).toList();
@@ -123,12 +135,13 @@ public class Workbench {
     private Sheets.OfBuild build(Ground ground, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.Row> rows) {
         var before = ground.before(info.id());
         var sheets = rows.stream().map(row -> line(ground, row, before)).toList();
-        var build = new Build(sheets.stream().map(Sheets.OfLine::line).toList());
+        var build = new Build(
+                sheets.stream().map(Sheets.OfLine::line).toList(),
+                tier.form().wishes(ground.guide().region()));
         var total = CountedTotal.of(
                 sheets.stream().map(Sheets.OfLine::price).toList(), tier.form().countsShipping(), ground.zero());
         return new Sheets.OfBuild(
-                info.id(),
-                info.name(),
+                info,
                 build,
                 sheets,
                 total,
@@ -197,7 +210,6 @@ public class Workbench {
 
     /** What each of many parts would do on a line. */
     public Prospects prospects(Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Sheets.OfLine line) {
-        var forSale = new ConcurrentHashMap<Kind, List<Part>>();
         var zero = Money.zero(sheets.guide().money());
         var ground = new Prospects.Ground(
                 build.build(),
@@ -208,31 +220,33 @@ public class Workbench {
                 zero,
                 tier.band(),
                 l -> LinePrice.of(l, sheets.prices(), zero, Optional.empty()),
-                kind -> forSale.computeIfAbsent(kind, k -> forSale(sheets, k)));
+                kind -> priced(sheets.prices()).forSale(kind));
         return new Prospects(ground, line.line().id());
     }
 
-    /** What one piece of each part of a shelf costs. */
-    public Shelf.Prices prices(Sheets sheets, Shelf shelf) {
-        return new Shelf.Prices(shelf.parts().stream()
-                .mapToInt(p -> sheets.prices()
-                        .of(p.id())
-                        .offer()
-                        .map(o -> (int) Math.min(Integer.MAX_VALUE, o.price().minor()))
-                        .orElse(Shelf.Prices.NONE))
-                .toArray());
+    /** The same of every part of the line's kind. */
+    Sketches sketches(Sheets.Place at, Prospects prospects, PricedShelves priced) {
+        var shelf = priced.shelf(at.line().line().slot().kind());
+        var asked = new Asked(
+                at.line().line().id(),
+                at.build().lines().stream().map(Sheets.OfLine::price).toList(),
+                at.tier().tier().form().countsShipping(),
+                at.tier().band(),
+                shelf,
+                priced.list());
+        return sketches.get(asked, a -> new Sketches(prospects, shelf));
     }
 
-    private List<Part> forSale(Sheets sheets, Kind kind) {
-        var shelf = parts.catalogue().shelf(kind);
-        var prices = prices(sheets, shelf).minor();
-        return IntStream.range(0, prices.length)
-                .filter(row -> prices[row] >= 0)
-                .boxed()
-                .sorted(Comparator.comparingInt(row -> prices[row]))
-                .map(row -> shelf.parts().get(row))
-                .filter(p -> p.avoid().isEmpty())
-                .toList();
+    /** The catalogue at an edition's prices. */
+    PricedShelves priced(PriceList prices) {
+        var catalogue = parts.catalogue();
+        var known = shelves.getIfPresent(prices);
+        if (known != null && known.shelf(Kind.OTHER) == catalogue.shelf(Kind.OTHER)) {
+            return known;
+        }
+        var fresh = new PricedShelves(catalogue::shelf, prices);
+        shelves.put(prices, fresh);
+        return fresh;
     }
 
     public Part part(UUID id) {

@@ -26,11 +26,13 @@ import lowfield.server.bench.ChoiceState;
 import lowfield.server.bench.Editing;
 import lowfield.server.bench.LinePatch;
 import lowfield.server.bench.OptionState;
+import lowfield.server.bench.Variants;
 import lowfield.server.bench.Viewing;
 import lowfield.server.bench.Views;
 import lowfield.server.catalogue.Parts;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.Editions;
+import lowfield.server.guide.EnergyForm;
 import lowfield.server.guide.GuideForm;
 import lowfield.server.guide.GuideInfo;
 import lowfield.server.guide.Guides;
@@ -66,6 +68,7 @@ class Demo implements ApplicationRunner {
     private final Guides guides;
     private final Editions editions;
     private final Editing editing;
+    private final Variants variants;
     private final Viewing viewing;
     private final Rounds rounds;
     private final Press press;
@@ -80,6 +83,7 @@ class Demo implements ApplicationRunner {
             Guides guides,
             Editions editions,
             Editing editing,
+            Variants variants,
             Viewing viewing,
             Rounds rounds,
             Press press) {
@@ -92,6 +96,7 @@ class Demo implements ApplicationRunner {
         this.guides = guides;
         this.editions = editions;
         this.editing = editing;
+        this.variants = variants;
         this.viewing = viewing;
         this.rounds = rounds;
         this.press = press;
@@ -181,7 +186,8 @@ class Demo implements ApplicationRunner {
                 words.disclosure(),
                 policy,
                 words.oldAfterDays(),
-                bought));
+                bought,
+                new EnergyForm(3, 3, 2800)));
     }
 
     private void issue(DemoData data, DemoData.Issue issue, GuideInfo guide, Map<String, UUID> made, Person author) {
@@ -233,7 +239,16 @@ class Demo implements ApplicationRunner {
                 edition.id(),
                 view.id(),
                 new LinePatch(
-                        choice(line, made), line.quantity(), line.counted(), null, reason, null, options, null, null),
+                        choice(line, made),
+                        line.quantity(),
+                        line.counted(),
+                        null,
+                        reason,
+                        null,
+                        options,
+                        null,
+                        null,
+                        null),
                 view.version(),
                 author);
     }
@@ -247,11 +262,11 @@ class Demo implements ApplicationRunner {
     }
 
     private void variant(EditionInfo edition, DemoData.Variant variant, Map<String, UUID> made, Person author) {
-        var build = editing.addVariant(edition.id(), build(edition, variant.tier()), variant.name(), author);
+        var build = variants.add(edition.id(), build(edition, variant.tier()), variant.name(), author);
         for (var change : variant.lines()) {
             var view = line(edition, build, change.slot()).orElseThrow();
             var choice = ChoiceState.part(id(made, change.part()));
-            var patch = new LinePatch(choice, null, null, null, change.reason(), null, null, null, null);
+            var patch = new LinePatch(choice, null, null, null, change.reason(), null, null, null, null, null);
             editing.edit(edition.id(), view.id(), patch, view.version(), author);
         }
     }
@@ -259,7 +274,16 @@ class Demo implements ApplicationRunner {
     private void change(EditionInfo edition, DemoData.Change change, Map<String, UUID> made, Person author) {
         var view = line(edition, build(edition, change.tier()), change.slot()).orElseThrow();
         var patch = new LinePatch(
-                ChoiceState.part(id(made, change.part())), null, null, null, change.reason(), null, null, null, null);
+                ChoiceState.part(id(made, change.part())),
+                null,
+                null,
+                null,
+                change.reason(),
+                null,
+                null,
+                null,
+                null,
+                null);
         editing.edit(edition.id(), view.id(), patch, view.version(), author);
     }
 

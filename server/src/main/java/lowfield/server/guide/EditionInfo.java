@@ -5,7 +5,8 @@ import java.util.UUID;
 import lowfield.core.offer.PricePolicy;
 import org.jspecify.annotations.Nullable;
 
-/** One issue of a guide; the period is the first of its month. The price policy is the one it was, or is being, made under. */
+/** One issue of a guide; the period is the first of its month. The price policy is the one it was, or is being, made
+ * under; the note is for the author alone. */
 public record EditionInfo(
         UUID id,
         UUID guide,
@@ -13,6 +14,7 @@ public record EditionInfo(
         LocalDate period,
         @Nullable LocalDate pressOn,
         State state,
+        String note,
         PricePolicy policy,
         int version) {
     /** In work, the current one for readers, or an older one. */

@@ -4,6 +4,7 @@ import static lowfield.db.Tables.BUILD;
 import static lowfield.db.Tables.EDITION;
 import static lowfield.db.Tables.EDITION_BUILD;
 import static lowfield.db.Tables.EDITION_TIER;
+import static lowfield.db.Tables.FINDING_ANSWER;
 import static lowfield.db.Tables.GUIDE;
 import static lowfield.db.Tables.LINE;
 import static lowfield.db.Tables.LINE_OPTION;
@@ -17,6 +18,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -29,6 +31,8 @@ import lowfield.server.platform.Conflict;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Table;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -104,83 +108,24 @@ public class Editions {
     }
 
     private void copy(UUID from, UUID to) {
-        var t = EDITION_TIER;
-        db.insertInto(
-                        t,
-                        t.EDITION_ID,
-                        t.TIER_ID,
-                        t.POSITION,
-                        t.NAME,
-                        t.AUDIENCE,
-                        t.PROMISE,
-                        t.BAND,
-                        t.LOW_MINOR,
-                        t.HIGH_MINOR,
-                        t.POINT_MINOR,
-                        t.TOLERANCE_PERMILLE,
-                        t.COUNTS_SHIPPING)
-                .select(select(
-                                val(to),
-                                t.TIER_ID,
-                                t.POSITION,
-                                t.NAME,
-                                t.AUDIENCE,
-                                t.PROMISE,
-                                t.BAND,
-                                t.LOW_MINOR,
-                                t.HIGH_MINOR,
-                                t.POINT_MINOR,
-                                t.TOLERANCE_PERMILLE,
-                                t.COUNTS_SHIPPING)
-                        .from(t)
-                        .where(t.EDITION_ID.eq(from)))
-                .execute();
-        var b = EDITION_BUILD;
-        db.insertInto(b, b.EDITION_ID, b.BUILD_ID, b.TIER_ID, b.POSITION, b.NAME, b.NOTE)
-                .select(select(val(to), b.BUILD_ID, b.TIER_ID, b.POSITION, b.NAME, b.NOTE)
-                        .from(b)
-                        .where(b.EDITION_ID.eq(from)))
-                .execute();
-        var l = LINE;
-        db.insertInto(
-                        l,
-                        l.EDITION_ID,
-                        l.ID,
-                        l.BUILD_ID,
-                        l.SLOT,
-                        l.POSITION,
-                        l.CHOICE,
-                        l.QUANTITY,
-                        l.COUNTED,
-                        l.HELD_LISTING,
-                        l.HELD_WHY,
-                        l.REASON,
-                        l.REASON_FOR,
-                        l.FOLLOWS,
-                        l.NOTE)
-                .select(select(
-                                val(to),
-                                l.ID,
-                                l.BUILD_ID,
-                                l.SLOT,
-                                l.POSITION,
-                                l.CHOICE,
-                                l.QUANTITY,
-                                l.COUNTED,
-                                l.HELD_LISTING,
-                                l.HELD_WHY,
-                                l.REASON,
-                                l.REASON_FOR,
-                                l.FOLLOWS,
-                                l.NOTE)
-                        .from(l)
-                        .where(l.EDITION_ID.eq(from)))
-                .execute();
-        var o = LINE_OPTION;
-        db.insertInto(o, o.EDITION_ID, o.ID, o.LINE_ID, o.PURPOSE, o.VARIANT_ID, o.NOTE, o.POSITION)
-                .select(select(val(to), o.ID, o.LINE_ID, o.PURPOSE, o.VARIANT_ID, o.NOTE, o.POSITION)
-                        .from(o)
-                        .where(o.EDITION_ID.eq(from)))
+        copy(EDITION_TIER, EDITION_TIER.EDITION_ID, from, to, EDITION_TIER.VERSION);
+        copy(EDITION_BUILD, EDITION_BUILD.EDITION_ID, from, to, EDITION_BUILD.VERSION);
+        copy(LINE, LINE.EDITION_ID, from, to, LINE.VERSION);
+        copy(LINE_OPTION, LINE_OPTION.EDITION_ID, from, to, LINE_OPTION.VERSION);
+        copy(FINDING_ANSWER, FINDING_ANSWER.EDITION_ID, from, to);
+    }
+
+    /** Every row of one edition once more for another, but for the columns that begin anew. */
+    private void copy(Table<?> table, Field<UUID> edition, UUID from, UUID to, Field<?>... anew) {
+        var carried = Arrays.stream(table.fields())
+                .filter(f -> !f.equals(edition) && !List.of(anew).contains(f))
+                .toList();
+        var into = new ArrayList<Field<?>>(carried);
+        into.add(edition);
+        var values = new ArrayList<Field<?>>(carried);
+        values.add(val(to));
+        db.insertInto(table, into)
+                .select(select(values).from(table).where(edition.eq(from)))
                 .execute();
     }
 
@@ -213,43 +158,6 @@ public class Editions {
                 .execute();
         Arrays.stream(Slot.values()).filter(Slot::needed).forEach(slot -> emptyLine(edition, build, slot));
         return tier;
-    }
-
-    /** A further build in the tier of another; its lines are the caller's to write. */
-    @Transactional
-    public UUID addBuild(UUID edition, UUID beside, String name) {
-        var bare = name.strip();
-        RuleBroken.unless(!bare.isEmpty() && bare.length() <= 80, "A build needs a name of 1 to 80 letters.");
-        var tier = db.select(EDITION_BUILD.TIER_ID)
-                .from(EDITION_BUILD)
-                .where(EDITION_BUILD.EDITION_ID.eq(edition), EDITION_BUILD.BUILD_ID.eq(beside))
-                .fetchOptional(EDITION_BUILD.TIER_ID)
-                .orElseThrow(() -> new NotFound("There is no such build in this edition."));
-        var present =
-                db.fetchCount(EDITION_BUILD, EDITION_BUILD.EDITION_ID.eq(edition), EDITION_BUILD.TIER_ID.eq(tier));
-        RuleBroken.unless(present < 6, "A tier has at most 6 builds.");
-        var build = UUID.randomUUID();
-        db.insertInto(BUILD).set(BUILD.ID, build).set(BUILD.TIER_ID, tier).execute();
-        db.insertInto(EDITION_BUILD)
-                .set(EDITION_BUILD.EDITION_ID, edition)
-                .set(EDITION_BUILD.BUILD_ID, build)
-                .set(EDITION_BUILD.TIER_ID, tier)
-                .set(EDITION_BUILD.POSITION, present)
-                .set(EDITION_BUILD.NAME, bare)
-                .execute();
-        return build;
-    }
-
-    /** Removes a build without lines that is not its tier's lead. */
-    @Transactional
-    public void removeBuild(UUID edition, UUID build) {
-        var gone = db.deleteFrom(EDITION_BUILD)
-                .where(
-                        EDITION_BUILD.EDITION_ID.eq(edition),
-                        EDITION_BUILD.BUILD_ID.eq(build),
-                        EDITION_BUILD.POSITION.gt(0))
-                .execute();
-        RuleBroken.unless(gone == 1, "Only a variant can be removed; a tier keeps its lead build.");
     }
 
     private void emptyLine(UUID edition, UUID build, Slot slot) {
@@ -337,6 +245,7 @@ public class Editions {
                 r.getPeriod(),
                 r.getPressOn(),
                 EditionInfo.State.valueOf(r.getState()),
+                r.getNote(),
                 Json.read(r.getPolicy().data(), PricePolicy.class),
                 r.getVersion());
     }

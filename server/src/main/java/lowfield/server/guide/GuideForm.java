@@ -8,6 +8,7 @@ import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
 import lowfield.core.offer.PricePolicy;
 import lowfield.server.shops.Shops;
+import org.jspecify.annotations.Nullable;
 
 /** What an author says about a guide. */
 public record GuideForm(
@@ -20,7 +21,8 @@ public record GuideForm(
         String disclosure,
         PricePolicy policy,
         int oldAfterDays,
-        Set<UUID> shops) {
+        Set<UUID> shops,
+        @Nullable EnergyForm energy) {
     public GuideForm {
         RuleBroken.unless(!name.isBlank() && name.length() <= 100, "A guide's name has 1 to 100 letters.");
         RuleBroken.unless(!region.isBlank() && region.length() <= 80, "A region has 1 to 80 letters.");

@@ -5,6 +5,7 @@ import java.util.Set;
 import java.util.UUID;
 import lowfield.core.money.Money;
 import lowfield.core.offer.PricePolicy;
+import org.jspecify.annotations.Nullable;
 
 /** A guide with its settings. */
 public record GuideInfo(
@@ -20,6 +21,7 @@ public record GuideInfo(
         PricePolicy policy,
         int oldAfterDays,
         Set<UUID> shops,
+        @Nullable EnergyForm energy,
         int version) {
     public Currency money() {
         return Money.currencyOf(currency);

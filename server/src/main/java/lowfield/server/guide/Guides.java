@@ -138,6 +138,7 @@ public class Guides {
         row.setDisclosure(form.disclosure());
         row.setPolicy(Json.jsonb(form.policy()));
         row.setOldAfterDays(form.oldAfterDays());
+        row.setEnergy(form.energy() == null ? null : Json.jsonb(form.energy()));
     }
 
     private void setShops(UUID guide, GuideForm form) {
@@ -169,6 +170,7 @@ public class Guides {
                 Json.read(r.getPolicy().data(), PricePolicy.class),
                 r.getOldAfterDays(),
                 bought,
+                r.getEnergy() == null ? null : Json.read(r.getEnergy().data(), EnergyForm.class),
                 r.getVersion());
     }
 }

@@ -2,13 +2,30 @@ package lowfield.server.guide;
 
 import java.util.Currency;
 import lowfield.core.RuleBroken;
+import lowfield.core.guide.Wishes;
+import org.jspecify.annotations.Nullable;
 
-/** What an author says about a tier. */
-public record TierForm(String name, String audience, String promise, BandForm band, boolean countsShipping) {
+/** What an author says about a tier; {@code showsBuilds} sets its builds side by side on the readers' page. */
+public record TierForm(
+        String name,
+        String audience,
+        String promise,
+        BandForm band,
+        boolean countsShipping,
+        @Nullable WishForm wishes,
+        @Nullable Boolean showsBuilds) {
     public TierForm {
+        wishes = wishes == null ? WishForm.NONE : wishes;
+        showsBuilds = Boolean.TRUE.equals(showsBuilds);
+        wishes.wishes("");
         RuleBroken.unless(!name.isBlank() && name.length() <= 60, "A tier's name has 1 to 60 letters.");
         RuleBroken.unless(audience.length() <= 500, "Who the tier is for takes at most 500 letters.");
         RuleBroken.unless(promise.length() <= 500, "A promise takes at most 500 letters.");
+    }
+
+    /** What the tier asks of its builds where the guide's readers are. */
+    public Wishes wishes(String region) {
+        return wishes == null ? Wishes.NONE : wishes.wishes(region);
     }
 
     void check(Currency currency) {

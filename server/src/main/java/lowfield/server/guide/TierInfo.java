@@ -1,10 +1,14 @@
 package lowfield.server.guide;
 
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 
 /** A tier as one edition has it, with its builds, the lead first. */
 public record TierInfo(UUID id, TierForm form, List<BuildInfo> builds, int version) {
-    /** A build's lineage and its name in this edition. */
-    public record BuildInfo(UUID id, String name) {}
+    /**
+     * A build's lineage, its name in this edition, a note for the author alone, and what the author answered to findings,
+     * by their fingerprints.
+     */
+    public record BuildInfo(UUID id, String name, String note, int version, Map<String, String> answers) {}
 }

@@ -2,12 +2,17 @@ package lowfield.server.guide;
 
 import static lowfield.db.Tables.EDITION_BUILD;
 import static lowfield.db.Tables.EDITION_TIER;
+import static lowfield.db.Tables.FINDING_ANSWER;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import lowfield.db.tables.records.EditionBuildRecord;
 import lowfield.db.tables.records.EditionTierRecord;
+import lowfield.db.tables.records.FindingAnswerRecord;
+import lowfield.server.platform.Json;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
 
@@ -22,6 +27,7 @@ public class TierRows {
 
     /** All tiers of an edition in their order. */
     List<TierInfo> of(UUID edition) {
+        var answers = answers(edition);
         return db
                 .select(EDITION_TIER, EDITION_BUILD)
                 .from(EDITION_TIER)
@@ -34,16 +40,30 @@ public class TierRows {
                 .fetchGroups(r -> r.value1(), r -> r.value2())
                 .entrySet()
                 .stream()
-                .map(e -> info(e.getKey(), e.getValue()))
+                .map(e -> info(e.getKey(), e.getValue(), answers))
                 .toList();
     }
 
-    private static TierInfo info(EditionTierRecord r, List<EditionBuildRecord> builds) {
+    private Map<UUID, Map<String, String>> answers(UUID edition) {
+        return db.selectFrom(FINDING_ANSWER).where(FINDING_ANSWER.EDITION_ID.eq(edition)).fetch().stream()
+                .collect(Collectors.groupingBy(
+                        FindingAnswerRecord::getBuildId,
+                        Collectors.toUnmodifiableMap(
+                                FindingAnswerRecord::getFingerprint, FindingAnswerRecord::getAnswer)));
+    }
+
+    private static TierInfo info(
+            EditionTierRecord r, List<EditionBuildRecord> builds, Map<UUID, Map<String, String>> answers) {
         return new TierInfo(
                 r.getTierId(),
                 form(r),
                 builds.stream()
-                        .map(b -> new TierInfo.BuildInfo(b.getBuildId(), b.getName()))
+                        .map(b -> new TierInfo.BuildInfo(
+                                b.getBuildId(),
+                                b.getName(),
+                                b.getNote(),
+                                b.getVersion(),
+                                answers.getOrDefault(b.getBuildId(), Map.of())))
                         .toList(),
                 r.getVersion());
     }
@@ -63,7 +83,14 @@ public class TierRows {
                 r.getHighMinor(),
                 r.getPointMinor(),
                 r.getTolerancePermille());
-        return new TierForm(r.getName(), r.getAudience(), r.getPromise(), band, r.getCountsShipping());
+        return new TierForm(
+                r.getName(),
+                r.getAudience(),
+                r.getPromise(),
+                band,
+                r.getCountsShipping(),
+                Json.read(r.getWishes().data(), WishForm.class),
+                r.getShowsBuilds());
     }
 
     public static void fill(EditionTierRecord row, TierForm form) {
@@ -80,5 +107,7 @@ public class TierRows {
                         ? Optional.ofNullable(band.tolerancePermille()).orElse(0)
                         : null);
         row.setCountsShipping(form.countsShipping());
+        row.setWishes(Json.jsonb(Optional.ofNullable(form.wishes()).orElse(WishForm.NONE)));
+        row.setShowsBuilds(Boolean.TRUE.equals(form.showsBuilds()));
     }
 }

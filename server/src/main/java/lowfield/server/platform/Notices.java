@@ -24,6 +24,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 public class Notices {
     private static final Logger LOG = LoggerFactory.getLogger(Notices.class);
     private static final String CHANNEL = "lowfield";
+    private static final String WORDS = "lowfield_words";
 
     /** What can change as a whole. */
     public enum Topic {
@@ -36,6 +37,7 @@ public class Notices {
     private final DSLContext db;
     private final DataSourceProperties source;
     private final List<java.util.function.Consumer<Topic>> listeners = new CopyOnWriteArrayList<>();
+    private final List<java.util.function.Consumer<String>> hearers = new CopyOnWriteArrayList<>();
     private volatile boolean closed;
 
     Notices(DSLContext db, DataSourceProperties source) {
@@ -60,6 +62,15 @@ public class Notices {
         } else {
             tell(topic);
         }
+    }
+
+    public void whenTold(java.util.function.Consumer<String> hearer) {
+        hearers.add(hearer);
+    }
+
+    /** Tells every instance some words (at most 7,900 bytes) when the transaction is committed; the own one hears them, too. */
+    public void told(String words) {
+        db.query("select pg_notify(?, ?)", WORDS, words).execute();
     }
 
     @EventListener(ApplicationReadyEvent.class)
@@ -93,10 +104,15 @@ public class Notices {
                         source.determineUrl(), source.determineUsername(), source.determinePassword());
                 var statement = connection.createStatement()) {
             statement.execute("listen " + CHANNEL);
+            statement.execute("listen " + WORDS);
             var heard = connection.unwrap(PGConnection.class);
             while (!closed) {
                 for (var notice : heard.getNotifications(1000)) {
-                    tell(Topic.valueOf(notice.getParameter()));
+                    if (notice.getName().equals(WORDS)) {
+                        hearers.forEach(h -> h.accept(notice.getParameter()));
+                    } else {
+                        tell(Topic.valueOf(notice.getParameter()));
+                    }
                 }
             }
         }

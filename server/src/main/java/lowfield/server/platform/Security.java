@@ -1,5 +1,6 @@
 package lowfield.server.platform;
 
+import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -26,19 +27,20 @@ public class Security {
 
     @Bean
     SecurityFilterChain desk(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
-        return http.authorizeHttpRequests(
-                        requests -> requests.requestMatchers("/api/session", "/api/accounts/first", "/api/openapi")
-                                .permitAll()
-                                .requestMatchers(HttpMethod.GET, "/actuator/health", "/actuator/health/readiness")
-                                .permitAll()
-                                .requestMatchers("/api/**")
-                                .authenticated()
-                                .requestMatchers("/actuator/**")
-                                .denyAll()
-                                .requestMatchers(HttpMethod.GET)
-                                .permitAll()
-                                .anyRequest()
-                                .denyAll())
+        return http.authorizeHttpRequests(requests -> requests.dispatcherTypeMatchers(DispatcherType.ASYNC)
+                        .permitAll()
+                        .requestMatchers("/api/session", "/api/accounts/first", "/api/openapi")
+                        .permitAll()
+                        .requestMatchers(HttpMethod.GET, "/actuator/health", "/actuator/health/readiness")
+                        .permitAll()
+                        .requestMatchers("/api/**")
+                        .authenticated()
+                        .requestMatchers("/actuator/**")
+                        .denyAll()
+                        .requestMatchers(HttpMethod.GET)
+                        .permitAll()
+                        .anyRequest()
+                        .denyAll())
                 .csrf(csrf -> csrf.spa())
                 .securityContext(context -> context.securityContextRepository(contexts))
                 .requestCache(cache -> cache.disable())

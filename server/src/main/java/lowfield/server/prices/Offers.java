@@ -5,8 +5,13 @@ import static lowfield.db.Tables.PRODUCT_PAGE;
 import static lowfield.db.Tables.SELLER;
 import static lowfield.db.Tables.SHOP;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -14,6 +19,8 @@ import java.util.stream.Collectors;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
 import lowfield.core.offer.Offer;
+import lowfield.core.offer.PriceList;
+import lowfield.core.offer.PricePolicy;
 import lowfield.core.offer.Seller;
 import lowfield.core.offer.Stock;
 import lowfield.server.platform.Notices;
@@ -29,6 +36,25 @@ public class Offers {
 
     private final DSLContext db;
     private final Snapshot<Map<UUID, List<At>>> snapshot;
+    private final Cache<Asked, PriceList> lists =
+            Caffeine.newBuilder().maximumSize(16).softValues().build();
+
+    /** What a list of prices follows from; the offers are their own identity. */
+    private record Asked(PricePolicy policy, Set<UUID> shops, Instant moment, Object offers) {
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Asked o
+                    && policy.equals(o.policy)
+                    && shops.equals(o.shops)
+                    && moment.equals(o.moment)
+                    && offers == o.offers;
+        }
+
+        @Override
+        public int hashCode() {
+            return Objects.hash(policy, shops, moment);
+        }
+    }
 
     Offers(DSLContext db, Notices notices) {
         this.db = db;
@@ -40,9 +66,17 @@ public class Offers {
         });
     }
 
-    /** The offers for a part at some shops. */
-    public List<Offer> of(UUID part, Set<UUID> shops) {
-        return snapshot.get().getOrDefault(part, List.of()).stream()
+    /** What parts cost at some shops under a policy, as of the minute that a moment is in. */
+    public PriceList prices(PricePolicy policy, Set<UUID> shops, Instant now) {
+        var offers = snapshot.get();
+        var minute = now.truncatedTo(ChronoUnit.MINUTES);
+        return lists.get(
+                new Asked(policy, shops, minute, offers),
+                asked -> new PriceList(part -> of(offers, part, shops), policy, minute));
+    }
+
+    private static List<Offer> of(Map<UUID, List<At>> offers, UUID part, Set<UUID> shops) {
+        return offers.getOrDefault(part, List.of()).stream()
                 .filter(at -> shops.contains(at.shop()))
                 .map(At::offer)
                 .toList();

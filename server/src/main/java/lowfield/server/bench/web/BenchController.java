@@ -7,7 +7,6 @@ import lowfield.core.guide.Slot;
 import lowfield.server.accounts.Person;
 import lowfield.server.bench.Editing;
 import lowfield.server.bench.Finder;
-import lowfield.server.bench.Journal;
 import lowfield.server.bench.Ladders;
 import lowfield.server.bench.LinePatch;
 import lowfield.server.bench.Tallies;
@@ -40,8 +39,6 @@ class BenchController {
     record NewLine(Slot slot) {}
 
     record Added(UUID line, Views.Bench bench) {}
-
-    record Undone(String label) {}
 
     private final Viewing viewing;
     private final Editing editing;
@@ -111,24 +108,6 @@ class BenchController {
         return ladders.reach(edition, line, part);
     }
 
-    record NewVariant(UUID of, String name) {}
-
-    record AddedBuild(UUID build) {}
-
-    /** A variant of a build: it follows that build in every line until it differs. */
-    @PostMapping("/editions/{edition}/builds")
-    @ResponseStatus(HttpStatus.CREATED)
-    AddedBuild addVariant(
-            @PathVariable UUID edition, @RequestBody NewVariant variant, @AuthenticationPrincipal Person person) {
-        return new AddedBuild(editing.addVariant(edition, variant.of(), variant.name(), person));
-    }
-
-    @DeleteMapping("/editions/{edition}/builds/{build}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void removeVariant(@PathVariable UUID edition, @PathVariable UUID build) {
-        editing.removeVariant(edition, build);
-    }
-
     @PutMapping("/editions/{edition}/tiers/{tier}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void editTier(
@@ -168,26 +147,5 @@ class BenchController {
         return tallies.year(edition, build, gaming, idle)
                 .map(y -> ResponseEntity.ok(new Year(y.kilowattHours(), y.promised())))
                 .orElseGet(() -> ResponseEntity.noContent().build());
-    }
-
-    @GetMapping("/editions/{edition}/builds/{build}/history")
-    List<Journal.Step> history(@PathVariable UUID edition, @PathVariable UUID build) {
-        return editing.history(edition, build);
-    }
-
-    /** Brings back what stood before this step. */
-    @PostMapping("/editions/{edition}/history/{step}/back")
-    Undone bringBack(@PathVariable UUID edition, @PathVariable long step, @AuthenticationPrincipal Person person) {
-        return new Undone(editing.bringBack(edition, step, person));
-    }
-
-    @PostMapping("/editions/{edition}/undo")
-    Undone undo(@PathVariable UUID edition, @AuthenticationPrincipal Person person) {
-        return new Undone(editing.undo(edition, person));
-    }
-
-    @PostMapping("/editions/{edition}/redo")
-    Undone redo(@PathVariable UUID edition, @AuthenticationPrincipal Person person) {
-        return new Undone(editing.redo(edition, person));
     }
 }

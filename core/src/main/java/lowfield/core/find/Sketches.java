@@ -1,0 +1,70 @@
+package lowfield.core.find;
+
+import java.util.concurrent.atomic.AtomicReferenceArray;
+import lowfield.core.money.Amount;
+import lowfield.core.part.Part;
+import lowfield.core.total.BandState;
+import lowfield.core.total.LinePrice;
+import lowfield.core.total.TotalBut;
+
+/**
+ * What each part of a whole shelf would do on one line of one build, without its evidence. Parts that look the same to the
+ * checks fit equally, so that the checks run once for all of them; only prices and totals are worked out for each. Nothing
+ * is worked out before it is asked for, and nothing twice; safe to ask from several threads.
+ */
+public final class Sketches {
+    private final Prospects prospects;
+    private final Shelf shelf;
+    private final TotalBut others;
+    private final AtomicReferenceArray<Prospects.Outline> outlines;
+    private final AtomicReferenceArray<Sketch> sketches;
+
+    /** A candidate's price, total and group. */
+    public record Sketch(
+            Part part, LinePrice price, Amount total, BandState state, Amount trueDifference, Prospect.Group group) {}
+
+    /** The shelf is of the line's kind. */
+    public Sketches(Prospects prospects, Shelf shelf) {
+        this.prospects = prospects;
+        this.shelf = shelf;
+        var ground = prospects.ground();
+        var line = prospects.line().id();
+        this.others = TotalBut.of(
+                ground.prices().stream()
+                        .filter(p -> !p.line().id().equals(line))
+                        .toList(),
+                ground.countsShipping(),
+                ground.zero());
+        this.outlines = new AtomicReferenceArray<>(shelf.looks());
+        this.sketches = new AtomicReferenceArray<>(shelf.parts().size());
+    }
+
+    public Sketch of(int row) {
+        var known = sketches.get(row);
+        if (known == null) {
+            known = sketch(shelf.parts().get(row), outline(row));
+            sketches.set(row, known);
+        }
+        return known;
+    }
+
+    private Prospects.Outline outline(int row) {
+        var look = shelf.look(row);
+        var known = outlines.get(look);
+        if (known == null) {
+            known = prospects.outline(shelf.parts().get(row));
+            outlines.set(look, known);
+        }
+        return known;
+    }
+
+    private Sketch sketch(Part part, Prospects.Outline outline) {
+        var ground = prospects.ground();
+        var price = prospects.price(part);
+        var total = outline.forced().isEmpty()
+                ? others.with(price)
+                : prospects.total(price, outline.forced()).total();
+        var state = BandState.of(total, ground.band());
+        return new Sketch(part, price, total, state, total.minus(ground.total().total()), outline.group(total, state));
+    }
+}

@@ -1,0 +1,15 @@
+package lowfield.server.bench;
+
+/** What a command of the journal can change. */
+enum Target {
+    /** A line with its options. */
+    LINE,
+    /** What an edition says of a tier. */
+    TIER,
+    /** A build's name, place and note. */
+    BUILD,
+    /** A whole variant with its lines, which comes and goes as one. */
+    VARIANT,
+    /** The edition's note. */
+    EDITION
+}

@@ -1,0 +1,34 @@
+package lowfield.server.bench.web;
+
+import java.util.UUID;
+import lowfield.server.bench.Live;
+import lowfield.server.guide.Editions;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** Other people's changes of an edition as they are made. */
+@RestController
+@RequestMapping("/api")
+class LiveController {
+    private final Live live;
+    private final Editions editions;
+
+    LiveController(Live live, Editions editions) {
+        this.live = live;
+        this.editions = editions;
+    }
+
+    @GetMapping(path = "/editions/{edition}/changes", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    ResponseEntity<SseEmitter> changes(@PathVariable UUID edition) {
+        var info = editions.byId(edition);
+        return ResponseEntity.ok()
+                .header("Cache-Control", "no-store")
+                .header("X-Accel-Buffering", "no")
+                .body(live.open(info.id()));
+    }
+}
