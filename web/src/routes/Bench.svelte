@@ -1,11 +1,13 @@
 <script lang="ts">
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
-  import { onMount, untrack } from 'svelte';
+  import { untrack } from 'svelte';
   import { searchParams } from 'sv-router';
   import { Format } from '$lib/format';
   import { keys } from '$lib/keys.svelte';
+  import { listen } from '$lib/live';
   import { BenchState } from '$features/bench/bench.svelte';
   import BothVersions from '$features/bench/BothVersions.svelte';
+  import BuildSheet from '$features/bench/BuildSheet.svelte';
   import Finder from '$features/finder/Finder.svelte';
   import LineDesk from '$features/bench/LineDesk.svelte';
   import OtherChoice from '$features/bench/OtherChoice.svelte';
@@ -31,6 +33,7 @@
   let finder = $state(false);
   let history = $state(false);
   let variant = $state(false);
+  let whole = $state(false);
   let other = $state(false);
   let purpose = $state<'ALTERNATIVE' | 'UPGRADE' | undefined>();
 
@@ -38,10 +41,15 @@
     if (edition && build) void bench.load();
     return () => void queries.invalidateQueries({ queryKey: ['desk'] });
   });
-  onMount(() => {
-    const again = () => void (document.visibilityState === 'visible' && bench.waiting === 0 && bench.load());
-    document.addEventListener('visibilitychange', again);
-    return () => document.removeEventListener('visibilitychange', again);
+  // Others' changes arrive as they are made.
+  $effect(() => {
+    if (!edition) return;
+    const state = bench;
+    return listen(
+      edition,
+      (change) => state.hear(change),
+      () => void (state.waiting === 0 && state.load()),
+    );
   });
 
   // An address with a query sentence opens the finder.
@@ -81,6 +89,7 @@
     if (next) void navigate(path(next.build) as '/');
   }
 
+  const siblings = $derived(view?.cards.filter((c) => c.tier === view.card.tier) ?? []);
   const isLead = (card: Schemas['BuildCard']) => view?.cards.find((c) => c.tier === card.tier)?.build === card.build;
   // A variant's line that stands by itself can come back to the line it began with: the same slot of its tier's lead.
   const leadOf = createQuery(() => {
@@ -167,6 +176,7 @@
               label: 'The reason still holds',
               run: () => line?.reasonStale && void bench.edit(line.id, { confirmReason: true }),
             },
+            { key: 'b', label: 'Name, note and place of this build', run: () => (whole = true) },
             { key: 'n', label: 'Make a variant of this build', run: () => (variant = true) },
             { key: 'u', label: 'Undo', run: () => void bench.undo() },
             { key: 'U', label: 'Redo', run: () => void bench.redo() },
@@ -203,8 +213,11 @@
           : 'border-b-transparent'}"
       >
         <span class="flex justify-between gap-2"
-          ><span class="truncate">{isLead(card) ? card.tierName : card.buildName}</span><span
-            class="font-semibold {card.gauge.standing.state === 'INSIDE' || card.gauge.standing.state === 'NO_BAND'
+          ><span class="truncate" title="{card.tierName}, {card.buildName}"
+            >{isLead(card) ? card.tierName : card.buildName}</span
+          ><span
+            class="shrink-0 font-semibold {card.gauge.standing.state === 'INSIDE' ||
+            card.gauge.standing.state === 'NO_BAND'
               ? ''
               : tone(card.gauge.standing)}">{format.money(card.gauge.total.minor)}</span
           ></span
@@ -221,12 +234,13 @@
   <main class="grid h-[calc(100vh-104px)] grid-cols-[300px_1fr_304px]">
     <section aria-label="Slots" class="overflow-y-auto border-r border-hairline bg-sheet">
       <p class="flex justify-between gap-2 px-5 py-2">
-        <span class="truncate font-semibold">{view.card.tierName}, {view.card.buildName}</span><span
-          class="small flex shrink-0 gap-2"
+        <span class="truncate font-semibold" title={view.card.note}
+          >{isLead(view.card) ? view.card.tierName : view.card.buildName}</span
+        ><span class="small flex shrink-0 gap-2"
           ><button class="btn-quiet small" onclick={() => (history = true)}>history</button>{#if bench.isOpen}<button
               class="btn-quiet small"
               onclick={() => (variant = true)}>variant</button
-            >{/if}</span
+            ><button class="btn-quiet small" onclick={() => (whole = true)}>build</button>{/if}</span
         >
       </p>
       <Spine
@@ -260,6 +274,8 @@
         {format}
         href={here}
         onfill={(g) => (gap = g)}
+        onanswer={bench.isOpen ? (fingerprint, words) => void bench.answer(fingerprint, words) : undefined}
+        energy={view.guide.energy ?? undefined}
         {fitting}
         {year}
       />
@@ -277,6 +293,7 @@
       ontake={take}
       onoption={option}
       onset={gather}
+      oncompare={(compared) => void bench.edit(line.id, { compared })}
     />
     <OtherChoice
       bind:open={other}
@@ -292,6 +309,13 @@
     of={build}
     ofName="{view.card.tierName}, {view.card.buildName}"
     onmade={(made) => void navigate(path(made) as '/')}
+  />
+  <BuildSheet
+    bind:open={whole}
+    state={bench}
+    place={siblings.findIndex((c) => c.build === build)}
+    many={siblings.length}
+    ongone={() => void navigate(path(siblings[0]!.build) as '/')}
   />
   <BothVersions state={bench} />
   <PartSheet

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { createQuery, keepPreviousData } from '@tanstack/svelte-query';
+  import { createInfiniteQuery, createQuery, keepPreviousData } from '@tanstack/svelte-query';
   import { api, taken, type Schemas } from '$lib/api/client';
   import FromFile from '$features/catalogue/FromFile.svelte';
   import NewPart from '$features/catalogue/NewPart.svelte';
@@ -20,11 +20,14 @@
     queryFn: () => taken(api.GET('/api/kinds', {})),
     staleTime: Infinity,
   }));
-  const parts = createQuery(() => ({
+  const parts = createInfiniteQuery(() => ({
     queryKey: ['parts', kind, text],
-    queryFn: () => taken(api.GET('/api/parts', { params: { query: { kind, q: text } } })),
+    queryFn: ({ pageParam }) => taken(api.GET('/api/parts', { params: { query: { kind, q: text, from: pageParam } } })),
+    initialPageParam: undefined as string | undefined,
+    getNextPageParam: (page: Schemas['PartsPage']) => page.next ?? undefined,
     placeholderData: keepPreviousData,
   }));
+  const found = $derived(parts.data?.pages.flatMap((p) => p.parts) ?? []);
   const current = $derived(kinds.data?.find((k) => k.kind === kind));
 </script>
 
@@ -46,7 +49,7 @@
     </p>
     <button class="btn btn-main" onclick={() => (adding = true)}>Add a part</button>
   </div>
-  {#each parts.data ?? [] as part (part.id)}
+  {#each found as part (part.id)}
     <div class="grid grid-cols-[1fr_1fr_auto] items-baseline gap-4 border-b border-hairline py-1.5">
       <button class="text-left font-medium hover:underline" onclick={() => (opened = part.id)}
         >{part.name}{#if part.variant}<span class="font-normal text-soft">, {part.variant}</span>{/if}</button
@@ -61,6 +64,14 @@
   {:else}{#if parts.isSuccess}<p class="py-4 text-soft">
         No part of this kind{text ? ' has these words' : ' yet; add the first'}.
       </p>{/if}{/each}
+  {#if found.length}<p class="small py-3 text-soft">
+      {found.length} of {parts.data?.pages[0]?.all}
+      {#if parts.hasNextPage}<button
+          class="btn-quiet small"
+          disabled={parts.isFetchingNextPage}
+          onclick={() => void parts.fetchNextPage()}>Show more</button
+        >{/if}
+    </p>{/if}
   {#if current}<NewPart bind:open={adding} kind={current} /><FromFile bind:open={filing} kind={current} />{/if}
   <NewPage bind:part={paging} />
   <PartSheet bind:part={opened} />

@@ -3,6 +3,7 @@
   import { api, taken } from '$lib/api/client';
   import { Format } from '$lib/format';
   import { keys } from '$lib/keys.svelte';
+  import { listen } from '$lib/live';
   import EditionStrip from '$features/desk/EditionStrip.svelte';
   import TierRow from '$features/desk/TierRow.svelte';
   import TierEditor from '$features/guide/TierEditor.svelte';
@@ -31,6 +32,27 @@
     } catch (problem) {
       sentence = (problem as Error).message;
     }
+  }
+
+  $effect(() => {
+    const id = edition?.id;
+    const again = () => void queries.invalidateQueries({ queryKey: ['desk', slug] });
+    return id && inWork ? listen(id, again, again) : undefined;
+  });
+
+  async function note(text: string): Promise<void> {
+    try {
+      await taken(
+        api.PUT('/api/editions/{edition}/note', {
+          params: { path: { edition: edition!.id }, header: { 'If-Match': `"${edition!.version}"` } },
+          body: { note: text },
+        }),
+      );
+      sentence = '';
+    } catch (problem) {
+      sentence = (problem as Error).message;
+    }
+    await queries.invalidateQueries({ queryKey: ['desk', slug] });
   }
 
   $effect(() =>
@@ -106,6 +128,15 @@
       {/each}
       {#if inWork}<button class="btn-quiet mt-2" onclick={() => (editing = 'new')}>Add a tier</button>{/if}
       {#if inWork}<Wanted wanted={view.wanted} {slug} edition={edition.id} />{/if}
+      {#if inWork}<label class="mt-6 block"
+          ><span class="label">Note for yourself on this edition, never published</span><input
+            class="w-full border-b border-hairline bg-transparent py-1 focus:border-moss"
+            placeholder="look at this next time"
+            maxlength="2000"
+            value={edition.note}
+            onchange={(event) => void note(event.currentTarget.value)}
+          /></label
+        >{/if}
       <TierEditor {slug} edition={edition.id} bind:editing cards={view.cards} />
     {/if}
   {/if}

@@ -1,10 +1,14 @@
 <script lang="ts">
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { tick } from 'svelte';
+  import { searchParams } from 'sv-router';
   import { api, taken, type Schemas } from '$lib/api/client';
   import { Format } from '$lib/format';
   import { keys } from '$lib/keys.svelte';
+  import { listen } from '$lib/live';
+  import { beside } from '$features/ladder/beside';
   import Rung from '$features/ladder/Rung.svelte';
+  import Summaries from '$features/ladder/Summaries.svelte';
   import { standing, tone } from '$features/desk/standing';
   import Gauge from '$ui/Gauge.svelte';
   import Told from '$ui/Told.svelte';
@@ -22,7 +26,31 @@
     queryKey: ['ladder', params.edition],
     queryFn: () => taken(api.GET('/api/editions/{edition}/ladder', { params: { path: { edition: params.edition! } } })),
   }));
-  const view = $derived(ladder.data);
+  // The builds that are set side by side are in the address; with none, all are there.
+  let marked = $state<string[]>([]);
+  const only = $derived(
+    String(searchParams.get('builds') ?? '')
+      .split(',')
+      .filter(Boolean),
+  );
+  const view = $derived.by(() => {
+    const whole = ladder.data;
+    return whole && only.length ? beside(whole, only) : whole;
+  });
+  $effect(() => {
+    const id = params.edition;
+    const again = () => void queries.invalidateQueries({ queryKey: ['ladder'] });
+    return id ? listen(id, again, again) : undefined;
+  });
+
+  function mark(build: string): void {
+    marked = marked.includes(build) ? marked.filter((b) => b !== build) : [...marked.slice(-3), build];
+  }
+  function sideBySide(): void {
+    column = row = 0;
+    if (only.length) searchParams.delete('builds');
+    else if (marked.length > 1) searchParams.set('builds', marked.join(','));
+  }
   const isOpen = $derived(view?.edition.state === 'IN_WORK');
   const format = $derived(new Format(view?.guide.currency ?? 'EUR', view?.guide.locale ?? 'en', view?.guide.zone));
   const bench = (build: string, line = 'first') =>
@@ -96,6 +124,12 @@
           ]
         : []),
       {
+        key: 'm',
+        label: 'Mark this build for side by side',
+        run: () => view?.columns[column] && mark(view.columns[column]!.card.build),
+      },
+      { key: 'v', label: 'The marked builds side by side, or all again', run: sideBySide },
+      {
         key: 'o',
         label: 'Open this slot at the bench',
         run: () => {
@@ -111,12 +145,19 @@
 
 <main class="px-6 py-4">
   <div class="flex items-baseline gap-4">
-    <h1 class="text-[17px]">Ladder</h1>
+    <h1 class="text-[17px]">{only.length ? 'Builds side by side' : 'Ladder'}</h1>
     {#if view}<p class="small text-soft">
         <a class="no-underline hover:underline" href="/guides/{params.guide}">{view.guide.name}</a>, edition {view
           .edition.number}. A line runs through where a choice is the same as on its left.{isOpen
           ? ' Drag a choice across, or carry it with < and >.'
           : ''}
+      </p>
+      <p class="small ml-auto flex items-center gap-2">
+        {#if only.length}<button class="btn-quiet small" onclick={sideBySide}
+            ><span class="key">v</span> all builds</button
+          >{:else if marked.length > 1}<button class="btn-quiet small" onclick={sideBySide}
+            ><span class="key">v</span> {marked.length} side by side</button
+          >{:else}<span class="text-soft">Mark up to four to see them side by side.</span>{/if}
       </p>{/if}
   </div>
   <Told {sentence} /><Told sentence={told} tone="moss" />
@@ -143,6 +184,14 @@
                     ? ''
                     : `${c.stepMinor == null ? 'step not known' : `${format.signed(c.stepMinor)} step`}, ${c.changed} differ`}</span
                 >
+                {#if !only.length}<label class="small flex items-center gap-1.5 text-soft"
+                    ><input
+                      type="checkbox"
+                      checked={marked.includes(c.card.build)}
+                      onchange={() => mark(c.card.build)}
+                      aria-label="Mark {c.card.tierName}, {c.card.buildName} for side by side"
+                    />mark</label
+                  >{/if}
               </th>{/each}
           </tr>
         </thead>
@@ -168,6 +217,7 @@
             </tr>
           {/each}
         </tbody>
+        {#if only.length}<Summaries columns={view.columns} />{/if}
       </table>
     </div>
   {/if}

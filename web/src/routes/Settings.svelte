@@ -17,7 +17,20 @@
   $effect(() => {
     if (guide.data && !form) {
       const { name, region, zone, currency, locale, schedule, disclosure, policy, oldAfterDays, shops } = guide.data;
-      form = { name, region, zone, currency, locale, schedule, disclosure, policy: { ...policy }, oldAfterDays, shops };
+      const energy = guide.data.energy ? { ...guide.data.energy } : undefined;
+      form = {
+        name,
+        region,
+        zone,
+        currency,
+        locale,
+        schedule,
+        disclosure,
+        policy: { ...policy },
+        oldAfterDays,
+        shops,
+        energy,
+      };
       version = guide.data.version;
     }
   });

@@ -31,7 +31,12 @@
 
   async function back(step: number): Promise<void> {
     try {
-      await taken(api.POST('/api/editions/{edition}/history/{step}/back', { params: { path: { edition, step } } }));
+      const newest = steps.data?.[0]?.id ?? step;
+      await taken(
+        api.POST('/api/editions/{edition}/history/{step}/back', {
+          params: { path: { edition, step }, header: { 'If-Match': `"${newest}"` } },
+        }),
+      );
       sentence = '';
     } catch (problem) {
       sentence = (problem as Error).message;

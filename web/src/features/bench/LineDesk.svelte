@@ -154,6 +154,14 @@
     onsave={(text) => void bench.edit(line.id, { reason: text })}
   />{/key}
 
+{#if line.compared.length}<p class="mt-3">
+    <span class="font-semibold">Side by side for readers:</span>
+    {line.compared.length} parts, figure against figure.
+    {#if open}<button class="btn-quiet small" onclick={() => void bench.edit(line.id, { compared: [] })}
+        >Take the table out</button
+      >{/if}
+  </p>{/if}
+
 {#if isPart || line.options.length}
   <div class="mt-4 grid grid-cols-2 gap-7">
     <Options

@@ -1,20 +1,29 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
+  import type { Format } from '$lib/format';
 
   /** Where idle, gaming and peak stand on the supply's curve, and what a year takes for chosen hours and tariff. */
   let {
     draw,
     peakWatts,
+    energy,
+    format,
     year,
   }: {
     draw: Schemas['DrawView'];
     peakWatts: number;
+    /** The guide's own hours and tariff; others can be tried here. */
+    energy?: Schemas['EnergyForm'];
+    format: Format;
     year: (gaming: number, idle: number) => Promise<Schemas['Year'] | undefined>;
   } = $props();
 
-  let gaming = $state(3);
-  let idle = $state(2);
-  let tariff = $state(30);
+  // svelte-ignore state_referenced_locally
+  let gaming = $state(energy?.gamingHours ?? 3);
+  // svelte-ignore state_referenced_locally
+  let idle = $state(energy?.idleHours ?? 3);
+  // svelte-ignore state_referenced_locally
+  let tariff = $state((energy?.tariffHundredths ?? 3000) / 100);
   let told = $state<Schemas['Year'] | undefined>();
   $effect(() => {
     void draw;
@@ -63,10 +72,12 @@
     <label>play <input class="field w-12 py-0" type="number" min="0" max="24" step="0.5" bind:value={gaming} /></label>
     <label>idle <input class="field w-12 py-0" type="number" min="0" max="24" step="0.5" bind:value={idle} /></label>
     hours a day,
-    <label><input class="field w-14 py-0" type="number" min="0" max="1000" bind:value={tariff} /> cents a kWh</label>
+    <label
+      ><input class="field w-14 py-0" type="number" min="0" max="1000" step="0.5" bind:value={tariff} /> cents a kWh</label
+    >
   </div>
   {#if told}<p class="small mt-1">
-      {told.kilowattHours} kWh a year, {Math.round((told.kilowattHours * tariff) / 100)} a year{told.promised
+      {told.kilowattHours} kWh a year, {format.money(Math.round(told.kilowattHours * tariff))} a year{told.promised
         ? ''
         : '; below a fifth of its rating the supply promises nothing, so idle is a guess'}
     </p>{/if}

@@ -51,6 +51,11 @@
           />{:else}<span>{option.state.note}</span>{/if}
         <span class="shrink-0" title="what the counted total moves by">{format.signed(option.differenceMinor)}</span>
       </div>
+      {#if option.roomWatts != null}<p class="small text-soft">
+          {option.roomWatts < 0
+            ? `the supply is ${-option.roomWatts} W short`
+            : `${option.roomWatts} W to spare with it`}
+        </p>{/if}
       {#each option.forced as forced (forced.part)}<p class="small text-straw">
           also needs {forced.name}, {format.money(forced.price.minor)}: {forced.why}
         </p>{/each}

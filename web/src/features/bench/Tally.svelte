@@ -4,6 +4,7 @@
   import { band, standing, tone } from '$features/desk/standing';
   import Gauge from '$ui/Gauge.svelte';
   import Mark from '$ui/Mark.svelte';
+  import FindingRow from './FindingRow.svelte';
   import Fitting from './Fitting.svelte';
   import Loads from './Loads.svelte';
 
@@ -15,6 +16,8 @@
     format,
     href,
     onfill,
+    onanswer,
+    energy,
     fitting,
     year,
   }: {
@@ -24,6 +27,8 @@
     format: Format;
     href: (line: string) => string;
     onfill?: (gap: Schemas['GapView']) => void;
+    onanswer?: (fingerprint: string, words: string) => void;
+    energy?: Schemas['EnergyForm'];
     fitting: () => Promise<Schemas['FindingView'][]>;
     year: (gaming: number, idle: number) => Promise<Schemas['Year'] | undefined>;
   } = $props();
@@ -70,18 +75,13 @@
       >
     </p>
     <ul class="space-y-1">
-      {#each tally.findings as finding (finding.check + finding.evidence)}
-        <li class="flex gap-2">
-          <span class="pt-0.5"><Mark verdict={finding.verdict} /></span>{#if finding.lines[0]}<a
-              class="no-underline hover:underline"
-              href={href(finding.lines[0])}
-              title={finding.rule}>{finding.evidence}</a
-            >{:else}<span>{finding.evidence}</span>{/if}{#if finding.gap && onfill}<button
-              class="btn-quiet small shrink-0"
-              aria-label="Fill in {finding.gap.label}"
-              onclick={() => onfill(finding.gap!)}>fill in</button
-            >{/if}
-        </li>
+      {#each tally.findings as finding (finding.fingerprint)}
+        <FindingRow
+          {finding}
+          {href}
+          {onfill}
+          onanswer={onanswer ? (words) => onanswer(finding.fingerprint, words) : undefined}
+        />
       {/each}
       <li>
         <Fitting {tally} {fitting} />
@@ -124,7 +124,7 @@
             </li>{/each}
         </ul>
       </details>
-      <Loads draw={tally.draw} peakWatts={tally.peakWatts} {year} />
+      <Loads draw={tally.draw} peakWatts={tally.peakWatts} {energy} {format} {year} />
     {:else}<p class="flex gap-2">
         <span class="pt-0.5"><Mark verdict="NOT_KNOWN" /></span>Not known: {tally.missing.join(', ')}
       </p>{/if}

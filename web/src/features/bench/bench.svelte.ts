@@ -1,4 +1,5 @@
 import { api, Problem, taken, type Schemas } from '$lib/api/client';
+import type { Change } from '$lib/live';
 
 type Line = Schemas['LineView'];
 type Patch = Schemas['LinePatch'];
@@ -99,6 +100,57 @@ export class BenchState {
           params: { path: { edition: this.edition, line }, header: { 'If-Match': `"${version}"` } },
         }),
       );
+    });
+  }
+
+  /** Names the build, moves it among the tier's variants, or notes something on it. */
+  frame(patch: Schemas['BuildPatch']): Promise<void> {
+    return this.enqueue(async () => {
+      await taken(
+        api.PATCH('/api/editions/{edition}/builds/{build}', {
+          params: {
+            path: { edition: this.edition, build: this.build },
+            header: { 'If-Match': `"${this.bench?.card.version ?? 0}"` },
+          },
+          body: patch,
+        }),
+      );
+      await this.load();
+    });
+  }
+
+  /** Takes the whole variant out; whether that was done. */
+  async removeBuild(): Promise<boolean> {
+    let isGone = false;
+    await this.enqueue(async () => {
+      await taken(
+        api.DELETE('/api/editions/{edition}/builds/{build}', {
+          params: {
+            path: { edition: this.edition, build: this.build },
+            header: { 'If-Match': `"${this.bench?.stamp ?? 0}"` },
+          },
+        }),
+      );
+      isGone = true;
+    });
+    return isGone;
+  }
+
+  /** Answers a caution, or takes the answer back when there are no words. */
+  answer(fingerprint: string, words: string): Promise<void> {
+    return this.enqueue(async () => {
+      const params = { path: { edition: this.edition, build: this.build, fingerprint } };
+      const path = '/api/editions/{edition}/builds/{build}/answers/{fingerprint}';
+      await taken(words.trim() ? api.PUT(path, { params, body: { answer: words } }) : api.DELETE(path, { params }));
+      await this.load();
+    });
+  }
+
+  /** Somebody else changed the edition: shown once the own edits are through. */
+  hear(change: Change): void {
+    void this.queue.then(async () => {
+      await this.load();
+      this.told = `${change.by} changed ${change.label}`;
     });
   }
 

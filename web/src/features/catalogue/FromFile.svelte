@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { api, Problem, taken, type Schemas } from '$lib/api/client';
+  import { Problem, type Schemas } from '$lib/api/client';
+  import { send } from '$lib/api/send';
   import Dialog from '$ui/Dialog.svelte';
   import Told from '$ui/Told.svelte';
 
@@ -12,28 +13,25 @@
   let isTaken = $state(false);
   let isReading = $state(false);
   let sentence = $state('');
+  let share = $state(0);
   let asked: AbortController | undefined;
 
   const sound = $derived(report !== undefined && report.faults.length === 0);
   const news = $derived((report?.added ?? 0) + (report?.changed ?? 0));
 
-  async function send(dry: boolean): Promise<void> {
+  async function take(dry: boolean): Promise<void> {
     if (!file) return;
     const form = file.name.toLowerCase().endsWith('.json') ? 'JSON' : 'CSV';
-    const body = file;
     asked = new AbortController();
     isReading = true;
+    share = 0;
     sentence = '';
     try {
-      report = await taken(
-        api.POST('/api/kinds/{kind}/file', {
-          params: { path: { kind: kind.kind }, query: { form, dry } },
-          headers: { 'Content-Type': 'application/octet-stream' },
-          signal: asked.signal,
-          // The body is the file itself, which the description of the interface has no type for.
-          ...({ body } as object),
-          bodySerializer: () => body,
-        }),
+      report = await send<Schemas['Report']>(
+        `/api/kinds/${kind.kind}/file?form=${form}&dry=${dry}`,
+        file,
+        (read) => (share = read),
+        asked.signal,
       );
       isTaken = !dry;
       if (!dry) await queries.invalidateQueries({ queryKey: ['parts'] });
@@ -51,7 +49,7 @@
     file = chosen;
     report = undefined;
     isTaken = false;
-    void send(true);
+    void take(true);
   }
 </script>
 
@@ -69,7 +67,10 @@
       /></label
     >
     {#if isReading}<p role="status">
-        Reading {file?.name}… <button class="btn-quiet small" onclick={() => asked?.abort()}>Stop</button>
+        {share < 1 ? `Reading ${file?.name}…` : 'All of it is read; matching it with the catalogue…'}
+        <progress class="mx-2 w-40 accent-moss" max="1" value={share} aria-label="How much of the file is read"
+        ></progress>
+        <button class="btn-quiet small" onclick={() => asked?.abort()}>Stop</button>
       </p>{/if}
     <Told {sentence} />
     {#if report}
@@ -100,7 +101,7 @@
       {#if sound && !isTaken && news > 0}<button
           class="btn btn-main"
           disabled={isReading}
-          onclick={() => void send(false)}>Take all {news} in</button
+          onclick={() => void take(false)}>Take all {news} in</button
         >{/if}
     {/if}
   </div>

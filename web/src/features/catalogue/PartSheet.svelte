@@ -4,6 +4,7 @@
   import Dialog from '$ui/Dialog.svelte';
   import Told from '$ui/Told.svelte';
   import { hint, shown, typed } from './figures';
+  import SamePart from './SamePart.svelte';
 
   /** One part with all its figures, each of which can be corrected with where it is from; and what that touches. */
   let {
@@ -117,6 +118,7 @@
           onchange={(e) => void correct({ avoid: e.currentTarget.value })}
         /></label
       >
+      {#if view}<SamePart part={view.part} version={view.version} onmerged={(into) => (part = into)} />{/if}
       {#if view?.siblings.length}<section>
           <p class="label">Siblings</p>
           {#each view.siblings as sibling (sibling.id)}<p>

@@ -7,6 +7,7 @@
   import Mark from '$ui/Mark.svelte';
   import Against from './Against.svelte';
   import CandidateRow from './CandidateRow.svelte';
+  import KeptSentences from './KeptSentences.svelte';
   import { nothing, read, write, type Sentence } from './sentence';
   import SideBySide from './SideBySide.svelte';
   import SentenceBar from './SentenceBar.svelte';
@@ -24,6 +25,7 @@
     ontake,
     onoption,
     onset,
+    oncompare,
   }: {
     open: boolean;
     edition: string;
@@ -35,6 +37,7 @@
     ontake: (part: string) => void;
     onoption: (purpose: 'ALTERNATIVE' | 'UPGRADE', part: string) => void;
     onset: (part: string) => void;
+    oncompare: (parts: string[]) => void;
   } = $props();
 
   const groups: { group: Candidate['group']; label: string; verdict: Schemas['FindingView']['verdict'] }[] = [
@@ -139,6 +142,7 @@
 
 <Dialog bind:open title="For {card.tierName}, instead of {line.label}" wide quiet>
   <SentenceBar bind:sentence {plural} words={found.data?.words ?? []} {currency} onkey={act} />
+  <KeptSentences kind={line.kind} {written} onpick={(kept) => (sentence = read(kept))} />
   <div class="grid min-h-0 flex-1 grid-cols-[1fr_300px]">
     <div class="min-h-[300px] overflow-y-auto">
       <div id="candidates" role="listbox" aria-label="Candidates" tabindex="-1">
@@ -218,6 +222,11 @@
   bind:open={comparing}
   candidates={marked}
   {format}
+  onput={(parts) => {
+    comparing = false;
+    open = false;
+    oncompare(parts);
+  }}
   ontake={(candidate) => {
     comparing = false;
     take(candidate);

@@ -1,11 +1,10 @@
 <script lang="ts">
-  import { createQueries, createQuery } from '@tanstack/svelte-query';
+  import { createQuery } from '@tanstack/svelte-query';
   import { api, taken, type Schemas } from '$lib/api/client';
   import type { Format } from '$lib/format';
-  import { shown } from '$features/catalogue/figures';
   import Dialog from '$ui/Dialog.svelte';
   import Mark from '$ui/Mark.svelte';
-  import { best } from './better';
+  import Told from '$ui/Told.svelte';
 
   /** Up to four parts of a kind, figure against figure, with what each would do in this build. */
   let {
@@ -13,42 +12,37 @@
     candidates,
     format,
     ontake,
+    onput,
   }: {
     open: boolean;
     candidates: Schemas['Candidate'][];
     format: Format;
     ontake: (candidate: Schemas['Candidate']) => void;
+    /** Puts the table under the reason on the readers' page. */
+    onput: (parts: string[]) => void;
   } = $props();
 
   let onlyDifferences = $state(true);
-  const kinds = createQuery(() => ({
-    queryKey: ['kinds'],
-    queryFn: () => taken(api.GET('/api/kinds', {})),
-    staleTime: Infinity,
+  const ids = $derived(candidates.map((c) => c.part));
+  const compared = createQuery(() => ({
+    queryKey: ['compared', ids],
+    queryFn: () => taken(api.GET('/api/parts/compared', { params: { query: { ids } } })),
+    enabled: open && ids.length > 1,
   }));
-  const sheets = createQueries(() => ({
-    queries: candidates.map((c) => ({
-      queryKey: ['part', c.part],
-      queryFn: () => taken(api.GET('/api/parts/{id}', { params: { path: { id: c.part } } })),
-      enabled: open,
-    })),
-  }));
-  const specs = $derived(sheets.map((s) => (s.data?.part.spec ?? {}) as Record<string, unknown>));
-  const kind = $derived(sheets[0]?.data?.part.kind);
-  const fields = $derived(kinds.data?.find((k) => k.kind === kind)?.fields ?? []);
-  const rows = $derived(
-    fields
-      .map((field) => ({ field, cells: specs.map((spec) => shown(field, spec[field.name])) }))
-      .filter(({ cells }) => cells.some((c) => c !== '') && (!onlyDifferences || new Set(cells).size > 1)),
-  );
-  const groups = $derived([...new Set(rows.map((r) => r.field.group))]);
+  const rows = $derived((compared.data ?? []).filter((r) => !onlyDifferences || new Set(r.cells).size > 1));
+  const groups = $derived([...new Set(rows.map((r) => r.group))]);
 </script>
 
 <Dialog bind:open title="Side by side" wide>
   <div class="overflow-auto px-6 py-3">
-    <label class="small flex items-center gap-2 text-soft"
-      ><input type="checkbox" bind:checked={onlyDifferences} />only what differs</label
-    >
+    <div class="flex items-center justify-between gap-4">
+      <label class="small flex items-center gap-2 text-soft"
+        ><input type="checkbox" bind:checked={onlyDifferences} />only what differs</label
+      >
+      <button class="btn-quiet small" onclick={() => onput(candidates.map((c) => c.part))}
+        >Put this table under the reason, for readers</button
+      >
+    </div>
     <table class="mt-2 w-full table-fixed">
       <thead>
         <tr class="border-b border-ink align-bottom">
@@ -79,16 +73,11 @@
         </tr>
         {#each groups as group (group)}
           <tr><th scope="colgroup" colspan={candidates.length + 1} class="label pt-2 text-left">{group}</th></tr>
-          {#each rows.filter((r) => r.field.group === group) as { field, cells } (field.name)}
-            {@const winners = best(
-              field.better,
-              specs.map((spec) => spec[field.name]),
-            )}
+          {#each rows.filter((r) => r.group === group) as row (row.figure)}
             <tr class="border-b border-hairline align-baseline">
-              <th scope="row" class="small text-left font-normal">{field.label}{field.unit ? `, ${field.unit}` : ''}</th
-              >
-              {#each cells as cell, i (i)}<td class="px-2 py-0.5 {cell === '' ? 'text-slate' : ''}"
-                  >{cell === '' ? 'not known' : cell}{#if winners.includes(i)}<span class="small text-moss">
+              <th scope="row" class="small text-left font-normal">{row.label}</th>
+              {#each row.cells as cell, i (i)}<td class="px-2 py-0.5 {cell === '' ? 'text-slate' : ''}"
+                  >{cell === '' ? 'not known' : cell}{#if row.better.includes(i)}<span class="small text-moss">
                       better</span
                     >{/if}</td
                 >{/each}
@@ -105,6 +94,7 @@
         </tr>
       </tfoot>
     </table>
-    {#if rows.length === 0}<p class="py-3 text-soft">No figure differs that is known.</p>{/if}
+    {#if compared.isError}<Told sentence={(compared.error as Error).message} />{/if}
+    {#if compared.isSuccess && rows.length === 0}<p class="py-3 text-soft">No figure differs that is known.</p>{/if}
   </div>
 </Dialog>

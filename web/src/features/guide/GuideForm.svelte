@@ -19,6 +19,8 @@
     ['PRE_ORDER', 'pre-order'],
     ['NOT_STATED', 'not stated'],
   ] as const;
+  const energy = (part: Partial<Schemas['EnergyForm']>) =>
+    (form.energy = { ...(form.energy ?? { gamingHours: 3, idleHours: 3, tariffHundredths: 3000 }), ...part });
   const toggled = <T,>(list: T[], item: T) => (list.includes(item) ? list.filter((i) => i !== item) : [...list, item]);
 </script>
 
@@ -89,6 +91,43 @@
         min="1"
         max="90"
         bind:value={form.oldAfterDays}
+      /></label
+    >
+  </div>
+</fieldset>
+<fieldset class="mt-4">
+  <legend class="label mb-1">What a year of a build costs in energy</legend>
+  <div class="grid grid-cols-3 gap-4">
+    <label class="label"
+      >Hours of play a day<input
+        class="field mt-1"
+        type="number"
+        min="0"
+        max="24"
+        step="0.5"
+        value={form.energy?.gamingHours ?? ''}
+        onchange={(e) => energy({ gamingHours: e.currentTarget.valueAsNumber || 0 })}
+      /></label
+    >
+    <label class="label"
+      >Hours of idling a day<input
+        class="field mt-1"
+        type="number"
+        min="0"
+        max="24"
+        step="0.5"
+        value={form.energy?.idleHours ?? ''}
+        onchange={(e) => energy({ idleHours: e.currentTarget.valueAsNumber || 0 })}
+      /></label
+    >
+    <label class="label"
+      >A kilowatt-hour, in hundredths of the currency<input
+        class="field mt-1"
+        type="number"
+        min="0"
+        step="0.1"
+        value={form.energy ? form.energy.tariffHundredths / 100 : ''}
+        onchange={(e) => energy({ tariffHundredths: Math.round((e.currentTarget.valueAsNumber || 0) * 100) })}
       /></label
     >
   </div>

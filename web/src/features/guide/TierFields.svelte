@@ -1,10 +1,12 @@
 <script lang="ts">
   import Choose from '$ui/Choose.svelte';
   import TextField from '$ui/TextField.svelte';
-  import type { TypedTier } from './forms';
+  import { wishForm, type TypedTier } from './forms';
+  import WishFields from './WishFields.svelte';
 
   /** One tier: its name, band, promise and what its total counts. */
   let { tier = $bindable(), number }: { tier: TypedTier; number?: number } = $props();
+  const asks = $derived(Object.keys(wishForm({ ...tier.wishes, mostNoise: '' })).length > 0);
 </script>
 
 <fieldset class="grid grid-cols-4 gap-x-4 gap-y-3">
@@ -28,7 +30,14 @@
   {:else}<span></span><span></span>{/if}
   <div class="col-span-2"><TextField label="Promise to the reader" bind:value={tier.promise} maxlength={500} /></div>
   <div class="col-span-2"><TextField label="Who it is for" bind:value={tier.audience} maxlength={500} /></div>
-  <label class="col-span-4 inline-flex items-center gap-2"
+  <label class="col-span-2 inline-flex items-center gap-2"
     ><input type="checkbox" bind:checked={tier.countsShipping} />The total counts shipping</label
   >
+  <label class="col-span-2 inline-flex items-center gap-2"
+    ><input type="checkbox" bind:checked={tier.showsBuilds} />Readers see its builds side by side</label
+  >
+  <details class="col-span-4" open={asks}>
+    <summary class="cursor-pointer font-semibold">What it asks of its builds</summary>
+    <WishFields bind:wishes={tier.wishes} />
+  </details>
 </fieldset>

@@ -27,6 +27,83 @@ export interface TypedTier {
   point: string;
   tolerance: string;
   countsShipping: boolean;
+  showsBuilds: boolean;
+  wishes: TypedWishes;
+}
+
+/** What a tier asks for, as it is typed: words with commas between. */
+export interface TypedWishes {
+  colours: string;
+  rearPorts: string;
+  lighting: NonNullable<Schemas['WishForm']['lighting']>;
+  radio: boolean;
+  errorCorrection: boolean;
+  secureBoot: boolean;
+  warrantyHere: boolean;
+  mostNoise: string;
+  supplyFloor: string;
+  /** Whether the tier says what its total leaves out, and which slots those are. */
+  saysCounted: boolean;
+  beside: NonNullable<Schemas['WishForm']['beside']>;
+}
+
+export function emptyWishes(): TypedWishes {
+  return {
+    colours: '',
+    rearPorts: '',
+    lighting: 'EITHER',
+    radio: false,
+    errorCorrection: false,
+    secureBoot: false,
+    warrantyHere: false,
+    mostNoise: '',
+    supplyFloor: '',
+    saysCounted: false,
+    beside: [],
+  };
+}
+
+const words = (list?: string[] | null) => (list ?? []).join(', ');
+const list = (text: string) =>
+  text
+    .split(',')
+    .map((w) => w.trim())
+    .filter(Boolean);
+
+export function typedWishes(form?: Schemas['WishForm'] | null): TypedWishes {
+  return {
+    ...emptyWishes(),
+    colours: words(form?.colours),
+    rearPorts: words(form?.rearPorts),
+    lighting: form?.lighting ?? 'EITHER',
+    radio: form?.radio ?? false,
+    errorCorrection: form?.errorCorrection ?? false,
+    secureBoot: form?.secureBoot ?? false,
+    warrantyHere: form?.warrantyHere ?? false,
+    mostNoise: form?.mostNoise == null ? '' : String(form.mostNoise),
+    supplyFloor: form?.supplyFloor ?? '',
+    saysCounted: form?.beside != null,
+    beside: form?.beside ?? [],
+  };
+}
+
+/** The wishes to send; what is not asked for is left out. */
+export function wishForm(typed: TypedWishes): Schemas['WishForm'] {
+  const noise = typed.mostNoise.trim();
+  if (noise && !/^[0-9]{1,3}$/.test(noise))
+    throw new Error(`The most noise "${noise.slice(0, 20)}" is not a number of dB; write it like 34.`);
+  return {
+    ...(typed.colours.trim() ? { colours: list(typed.colours) } : {}),
+    ...(typed.rearPorts.trim() ? { rearPorts: list(typed.rearPorts) } : {}),
+    ...(typed.lighting === 'EITHER' ? {} : { lighting: typed.lighting }),
+    ...(typed.radio ? { radio: true } : {}),
+    ...(typed.errorCorrection ? { errorCorrection: true } : {}),
+    ...(typed.secureBoot ? { secureBoot: true } : {}),
+    ...(typed.warrantyHere ? { warrantyHere: true } : {}),
+    ...(noise ? { mostNoise: Number(noise) } : {}),
+    ...(typed.supplyFloor ? { supplyFloor: typed.supplyFloor } : {}),
+    ...(typed.saysCounted ? { beside: typed.beside } : {}),
+  };
 }
 
 export function emptyTier(): TypedTier {
@@ -40,6 +117,8 @@ export function emptyTier(): TypedTier {
     point: '',
     tolerance: '2',
     countsShipping: false,
+    showsBuilds: false,
+    wishes: emptyWishes(),
   };
 }
 
@@ -58,6 +137,8 @@ export function typedTier(form: Schemas['TierForm']): TypedTier {
     point: sum(band.pointMinor),
     tolerance: band.tolerancePermille == null ? '2' : String(band.tolerancePermille / 10),
     countsShipping: form.countsShipping,
+    showsBuilds: form.showsBuilds ?? false,
+    wishes: typedWishes(form.wishes),
   };
 }
 
@@ -86,5 +167,7 @@ export function tierForm(typed: TypedTier): Schemas['TierForm'] {
     promise: typed.promise,
     band,
     countsShipping: typed.countsShipping,
+    showsBuilds: typed.showsBuilds,
+    wishes: wishForm(typed.wishes),
   };
 }

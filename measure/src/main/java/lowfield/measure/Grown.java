@@ -10,10 +10,15 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
-/** A large catalogue grown from the demo's: the same parts many times over, under names of their own. */
+/**
+ * A large catalogue grown from the demo's: its parts many times over, under names of their own and each a little longer,
+ * higher or heavier than the last, as in life hardly two parts have all figures in common.
+ */
 final class Grown {
     private static final CSVFormat READ =
             CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
+
+    private static final List<String> GROWS = List.of("length [", "height [", "thickness [", "weight [", "noise [");
 
     private Grown() {}
 
@@ -32,23 +37,29 @@ final class Grown {
                     .get()
                     .print(out)) {
                 for (int i = 0; i < rows; i++) {
-                    printer.printRecord(cells(header, records.get(i % records.size()), " no " + mark + i));
+                    var grown = i / records.size();
+                    printer.printRecord(cells(header, records.get(i % records.size()), " no " + mark + i, grown));
                 }
             }
             return out.toString().getBytes(StandardCharsets.UTF_8);
         }
     }
 
-    private static List<String> cells(List<String> header, CSVRecord record, String suffix) {
+    private static List<String> cells(List<String> header, CSVRecord record, String suffix, int grown) {
         var cells = new ArrayList<String>();
         for (var column : header) {
             cells.add(
                     switch (column) {
                         case "product" -> record.get(column) + suffix;
                         case "gtin", "maker_number" -> "";
-                        default -> record.get(column);
+                        default -> varied(column, record.get(column), grown);
                     });
         }
         return cells;
+    }
+
+    private static String varied(String column, String cell, int grown) {
+        var varies = GROWS.stream().anyMatch(column::startsWith) && cell.matches("[0-9]{2,5}");
+        return varies ? String.valueOf(Integer.parseInt(cell) + grown * column.length() % 31) : cell;
     }
 }

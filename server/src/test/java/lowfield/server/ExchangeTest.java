@@ -41,6 +41,7 @@ class ExchangeTest {
         return world.ines
                 .get("/api/parts?kind=CASE&q=" + name.replace("@", own).replace(" ", "+"))
                 .json()
+                .path("parts")
                 .get(0);
     }
 

@@ -1,6 +1,7 @@
 package lowfield.core.find;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Collection;
 import java.util.HashMap;
@@ -36,7 +37,11 @@ public final class Shelf {
     }
 
     /** The rows that answer a query, and how many were left out only because a figure that is asked for is not known. */
-    public record Answer(List<Part> parts, int[] rows, int leftOutNotKnown) {}
+    public record Answer(Shelf shelf, int[] rows, int leftOutNotKnown) {
+        public List<Part> parts() {
+            return Arrays.stream(rows).mapToObj(shelf.parts::get).toList();
+        }
+    }
 
     private record Shown(String figure, String label, String unit, Holds holds, Column column) {}
 
@@ -87,10 +92,7 @@ public final class Shelf {
     }
 
     public Answer find(Query query, Prices prices) {
-        var rows = rows(query, prices);
-        var found = new ArrayList<Part>(rows.cardinality());
-        rows.stream().forEach(row -> found.add(parts.get(row)));
-        return new Answer(found, rows.stream().toArray(), leftOut(query, prices));
+        return new Answer(this, rows(query, prices).stream().toArray(), leftOut(query, prices));
     }
 
     /** The words that the sentence can be changed by: those in force, and those that divide what was found. */

@@ -1,5 +1,6 @@
 package lowfield.core.find;
 
+import java.util.Arrays;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 import lowfield.core.money.Amount;
 import lowfield.core.part.Part;
@@ -21,7 +22,25 @@ public final class Sketches {
 
     /** A candidate's price, total and group. */
     public record Sketch(
-            Part part, LinePrice price, Amount total, BandState state, Amount trueDifference, Prospect.Group group) {}
+            Part part, LinePrice price, Amount total, BandState state, Amount trueDifference, Prospect.Group group) {
+        /** What it stands by in an order, the least first; what is not known stands last. */
+        long key(Order order) {
+            return switch (order) {
+                case PRICE -> minor(price.goods());
+                case PRICE_OF_A_UNIT ->
+                    price.offer()
+                            .flatMap(o -> UnitPrice.of(part, o.price()))
+                            .map(UnitPrice::hundredths)
+                            .orElse(Long.MAX_VALUE);
+                case TRUE_DIFFERENCE -> minor(trueDifference);
+                case NEWNESS -> -part.added().toEpochMilli();
+            };
+        }
+
+        private static long minor(Amount amount) {
+            return amount instanceof Amount.Known known ? known.money().minor() : Long.MAX_VALUE;
+        }
+    }
 
     /** The shelf is of the line's kind. */
     public Sketches(Prospects prospects, Shelf shelf) {
@@ -37,6 +56,12 @@ public final class Sketches {
                 ground.zero());
         this.outlines = new AtomicReferenceArray<>(shelf.looks());
         this.sketches = new AtomicReferenceArray<>(shelf.parts().size());
+    }
+
+    /** Works out what is not known yet of some rows, with all processors when there is much. */
+    public void prepare(int[] rows) {
+        var open = Arrays.stream(rows).filter(row -> sketches.get(row) == null).toArray();
+        (open.length > 200 ? Arrays.stream(open).parallel() : Arrays.stream(open)).forEach(this::of);
     }
 
     public Sketch of(int row) {

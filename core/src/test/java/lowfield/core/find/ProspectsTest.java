@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -11,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import lowfield.core.RuleBroken;
 import lowfield.core.check.Checks;
 import lowfield.core.check.TestBuild;
@@ -201,6 +203,38 @@ class ProspectsTest {
         assertThat(cards)
                 .extracting(c -> prospects.of(c).group())
                 .contains(Group.STAYS, Group.FORCES, Group.CLASHES, Group.CANNOT_BE_TOLD);
+    }
+
+    /** The first of each group by every order, against sorting all of it. */
+    @Test
+    void groupsKeepTheirFirst() {
+        var random = new Random(4);
+        var cards = new ArrayList<Part>();
+        for (int i = 0; i < 120; i++) {
+            cards.add(at(
+                    random.nextInt(9) == 0 ? -1 : 90 + random.nextInt(40),
+                    card("length", 240 + 30 * random.nextInt(4), "memory", 4 + i)));
+        }
+        var shelf = new Shelf(Kind.GRAPHICS_CARD, cards);
+        var sketches = new Sketches(prospects(sound(), Slot.GRAPHICS_CARD), shelf);
+        var rows = IntStream.range(0, cards.size()).filter(r -> r % 7 != 3).toArray();
+        sketches.prepare(rows);
+        for (var order : Order.values()) {
+            var grouped = Grouped.of(sketches, rows, order, 10);
+            for (var group : Group.values()) {
+                var all = Arrays.stream(rows)
+                        .mapToObj(sketches::of)
+                        .filter(s -> s.group() == group)
+                        .sorted(Comparator.comparingLong((Sketches.Sketch s) -> s.key(order))
+                                .thenComparingLong(s -> s.key(Order.PRICE))
+                                .thenComparing(s -> s.part().fullName())
+                                .thenComparing(s -> s.part().id()))
+                        .toList();
+                assertThat(grouped.count(group)).isEqualTo(all.size());
+                assertThat(grouped.first(group, 10))
+                        .isEqualTo(all.stream().limit(10).toList());
+            }
+        }
     }
 
     @Test

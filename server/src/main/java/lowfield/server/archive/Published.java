@@ -23,7 +23,7 @@ public record Published(
     public record OfGuide(
             String slug, String name, String region, String zone, String currency, String locale, String disclosure) {}
 
-    /** A tier with its builds, the lead first. */
+    /** A tier with its builds, the lead first; {@code sideBySide} when readers see them in one table. */
     public record Tier(
             UUID id,
             String name,
@@ -31,6 +31,7 @@ public record Published(
             String promise,
             BandForm band,
             boolean countsShipping,
+            @Nullable Boolean sideBySide,
             List<Build> builds) {}
 
     /** A build; a total that was not known at publishing is absent. */
@@ -65,7 +66,14 @@ public record Published(
             @Nullable String changedFrom,
             @Nullable Long changeMinor,
             List<Option> alternatives,
-            List<Option> upgrades) {}
+            List<Option> upgrades,
+            @Nullable Table compared) {}
+
+    /** Parts side by side: their names, and a row for each figure that differs. */
+    public record Table(List<String> parts, List<Figure> rows) {}
+
+    /** One figure of each part, in words, empty where it is not known; {@code better} are the columns that are better by it. */
+    public record Figure(String label, List<String> cells, List<Integer> better) {}
 
     /** Where a price was seen, and when. */
     public record Price(String seller, String condition, Instant seenAt, String link) {}

@@ -1,20 +1,16 @@
 package lowfield.server.bench;
 
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.find.Clause;
 import lowfield.core.find.Facet;
+import lowfield.core.find.Grouped;
 import lowfield.core.find.Prospect;
 import lowfield.core.find.Prospects;
 import lowfield.core.find.Query;
-import lowfield.core.find.Sketches;
 import lowfield.core.find.UnitPrice;
-import lowfield.core.money.Money;
 import lowfield.core.part.Part;
 import lowfield.core.total.LinePrice;
 import lowfield.server.catalogue.Parts;
@@ -48,8 +44,8 @@ public class Finder {
         var answer = priced.shelf(kind).find(query, priced.prices(kind));
         var prospects = workbench.prospects(sheets, at.tier(), at.build(), at.line());
         var sketches = workbench.sketches(at, prospects, priced);
-        var found =
-                Arrays.stream(answer.rows()).parallel().mapToObj(sketches::of).toList();
+        sketches.prepare(answer.rows());
+        var grouped = Grouped.of(sketches, answer.rows(), query.order(), full == null ? FIRST : MORE);
         var facets = priced.shelf(kind).facets(query, priced.prices(kind)).stream()
                 .map(Finder::word)
                 .toList();
@@ -59,54 +55,23 @@ public class Finder {
                         .map(Finder::clause)
                         .orElse(null),
                 facets,
-                groups(prospects, found, query, at.line(), full),
-                found.size(),
+                groups(prospects, grouped, at.line(), full),
+                answer.rows().length,
                 answer.leftOutNotKnown());
     }
 
     private List<Views.GroupView> groups(
-            Prospects prospects,
-            List<Sketches.Sketch> found,
-            Query query,
-            Sheets.OfLine line,
-            Prospect.@Nullable Group full) {
-        var byGroup = new EnumMap<Prospect.Group, List<Sketches.Sketch>>(Prospect.Group.class);
-        found.forEach(
-                p -> byGroup.computeIfAbsent(p.group(), g -> new ArrayList<>()).add(p));
+            Prospects prospects, Grouped grouped, Sheets.OfLine line, Prospect.@Nullable Group full) {
         var groups = new ArrayList<Views.GroupView>();
         var left = FIRST;
         for (var group : Prospect.Group.values()) {
-            var members = byGroup.getOrDefault(group, List.of());
-            var most = group == full ? MORE : left;
-            var rows = members.stream()
-                    .sorted(order(query))
-                    .limit(most)
+            var rows = grouped.first(group, group == full ? MORE : left).stream()
                     .map(p -> candidate(prospects.of(p.part()), line))
                     .toList();
             left = Math.max(0, left - rows.size());
-            groups.add(new Views.GroupView(group, members.size(), rows));
+            groups.add(new Views.GroupView(group, grouped.count(group), rows));
         }
         return groups;
-    }
-
-    private static Comparator<Sketches.Sketch> order(Query query) {
-        Comparator<Sketches.Sketch> first = switch (query.order()) {
-            case PRICE -> Comparator.comparingLong(p -> price(p));
-            case PRICE_OF_A_UNIT ->
-                Comparator.comparingLong(p ->
-                        unit(p.part(), p.price()).map(UnitPrice::hundredths).orElse(Long.MAX_VALUE));
-            case TRUE_DIFFERENCE ->
-                Comparator.comparingLong(
-                        p -> p.trueDifference().known().map(Money::minor).orElse(Long.MAX_VALUE));
-            case NEWNESS ->
-                Comparator.comparing((Sketches.Sketch p) -> p.part().added()).reversed();
-        };
-        return first.thenComparingLong(Finder::price)
-                .thenComparing(p -> p.part().fullName());
-    }
-
-    private static long price(Sketches.Sketch p) {
-        return p.price().goods().known().map(Money::minor).orElse(Long.MAX_VALUE);
     }
 
     private static Optional<UnitPrice> unit(Part part, LinePrice price) {

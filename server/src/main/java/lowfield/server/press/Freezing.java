@@ -12,8 +12,10 @@ import lowfield.core.guide.Choice;
 import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Offer;
+import lowfield.core.part.Comparison;
 import lowfield.core.part.Part;
 import lowfield.server.archive.Published;
+import lowfield.server.archive.Published.Table;
 import lowfield.server.bench.OptionState;
 import lowfield.server.bench.Sheets;
 import lowfield.server.bench.Workbench;
@@ -65,6 +67,7 @@ class Freezing {
                 form.promise(),
                 form.band(),
                 form.countsShipping(),
+                Boolean.TRUE.equals(form.showsBuilds()) && tier.builds().size() > 1 ? true : null,
                 tier.builds().stream().map(b -> build(sheets, tier, b, gates)).toList());
     }
 
@@ -96,12 +99,32 @@ class Freezing {
         build.findings().stream()
                 .filter(f -> f.verdict() != Verdict.FITS)
                 .sorted(Comparator.comparing(Finding::verdict))
-                .forEach(f -> caveats.add(sentence(f)));
+                .forEach(f -> caveats.add(sentence(f) + answered(build, f)));
         gates.stream()
                 .filter(g -> g.waiver() != null
                         && g.problems().stream().anyMatch(p -> p.build().equals(build.id())))
                 .forEach(g -> caveats.add("The author says: " + g.waiver()));
         return caveats.stream().distinct().toList();
+    }
+
+    /** What the author answered to it, behind it. */
+    private static String answered(Sheets.OfBuild build, Finding finding) {
+        var answer = build.info().answers().get(finding.fingerprint());
+        return answer == null ? "" : ". " + answer;
+    }
+
+    private @Nullable Table compared(Sheets.OfLine line) {
+        var parts = line.state().compared();
+        if (parts == null || parts.size() < 2) {
+            return null;
+        }
+        var comparison = Comparison.of(parts.stream().map(workbench::part).toList());
+        return new Table(
+                comparison.parts().stream().map(Part::fullName).toList(),
+                comparison.rows().stream()
+                        .filter(Comparison.Row::differs)
+                        .map(r -> new Published.Figure(r.field().label(), r.cells(), r.better()))
+                        .toList());
     }
 
     private static String sentence(Finding finding) {
@@ -133,7 +156,8 @@ class Freezing {
                 change.how() == LineChange.How.SWITCHED ? change.before() : null,
                 change.difference().map(Money::minor).orElse(null),
                 options(sheets, tier, build, l, OptionState.Purpose.ALTERNATIVE),
-                options(sheets, tier, build, l, OptionState.Purpose.UPGRADE));
+                options(sheets, tier, build, l, OptionState.Purpose.UPGRADE),
+                compared(l));
     }
 
     private List<Published.Option> options(

@@ -10,8 +10,11 @@ import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.Currency;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
 import lowfield.core.total.BandState;
@@ -36,11 +39,22 @@ final class PageModel {
             String seen,
             String change,
             List<OptionRow> alternatives,
-            List<OptionRow> upgrades) {}
+            List<OptionRow> upgrades,
+            @Nullable TableRows compared) {}
+
+    /** A table: what its columns are called, and its rows. */
+    record TableRows(List<String> heads, List<TableRow> rows) {}
+
+    /** A row: what it tells, and a cell for each column. */
+    record TableRow(String label, List<Cell> cells) {}
+
+    /** What stands in a table, and whether it is better than its neighbours, or the same as the one before. */
+    record Cell(String text, boolean better, boolean same) {}
 
     record Stake(String low, String high, double lowX, double highX, double x, boolean inside, boolean known) {}
 
     record BuildRow(
+            String id,
             String name,
             String total,
             String standing,
@@ -54,7 +68,14 @@ final class PageModel {
             String peak,
             List<String> caveats) {}
 
-    record TierRow(String id, String name, String promise, String audience, String band, List<BuildRow> builds) {}
+    record TierRow(
+            String id,
+            String name,
+            String promise,
+            String audience,
+            String band,
+            @Nullable TableRows sideBySide,
+            List<BuildRow> builds) {}
 
     private final Published published;
     private final Locale locale;
@@ -125,8 +146,62 @@ final class PageModel {
                         t.promise(),
                         t.audience(),
                         band(t.band()),
+                        Boolean.TRUE.equals(t.sideBySide()) ? sideBySide(t) : null,
                         t.builds().stream().map(b -> build(t, b)).toList()))
                 .toList();
+    }
+
+    /** A tier's builds, slot against slot; what is the same as on the left is not said again. */
+    private TableRows sideBySide(Published.Tier tier) {
+        var slots = new LinkedHashSet<String>();
+        tier.builds().forEach(b -> b.lines().forEach(l -> slots.add(l.slot())));
+        var rows = new ArrayList<TableRow>();
+        for (var slot : slots) {
+            rows.add(row(slot, tier.builds().stream().map(b -> inSlot(b, slot)).toList()));
+        }
+        rows.add(row(
+                "Draws up to",
+                tier.builds().stream()
+                        .map(b -> b.peakWatts() == null ? "not known" : b.peakWatts() + " W")
+                        .toList()));
+        rows.add(row(
+                "Total", tier.builds().stream().map(b -> money(b.totalMinor())).toList()));
+        return new TableRows(tier.builds().stream().map(Published.Build::name).toList(), rows);
+    }
+
+    private static TableRow row(String label, List<String> texts) {
+        var cells = new ArrayList<Cell>();
+        for (int i = 0; i < texts.size(); i++) {
+            cells.add(new Cell(texts.get(i), false, i > 0 && texts.get(i).equals(texts.get(i - 1))));
+        }
+        return new TableRow(label, cells);
+    }
+
+    private String inSlot(Published.Build build, String slot) {
+        return build.lines().stream()
+                .filter(l -> l.slot().equals(slot))
+                .map(l ->
+                        l.label() + (l.priceMinor() == null || l.priceMinor() == 0 ? "" : ", " + money(l.priceMinor())))
+                .collect(Collectors.joining("; "));
+    }
+
+    private static @Nullable TableRows compared(Published.@Nullable Table table) {
+        return table == null
+                ? null
+                : new TableRows(
+                        table.parts(),
+                        table.rows().stream()
+                                .map(r -> new TableRow(
+                                        r.label(),
+                                        IntStream.range(0, r.cells().size())
+                                                .mapToObj(i -> new Cell(
+                                                        r.cells().get(i).isEmpty()
+                                                                ? "not known"
+                                                                : r.cells().get(i),
+                                                        r.better().contains(i),
+                                                        false))
+                                                .toList()))
+                                .toList());
     }
 
     private String band(BandForm band) {
@@ -151,6 +226,7 @@ final class PageModel {
                 build.lines().stream().filter(l -> !l.counted()).map(this::line).toList();
         var stake = stake(tier.band(), build.totalMinor());
         return new BuildRow(
+                "build-" + build.id(),
                 build.name(),
                 money(build.totalMinor()),
                 standing(tier.band(), build.totalMinor()),
@@ -255,7 +331,8 @@ final class PageModel {
                         ? "new here"
                         : line.changeMinor() == null || line.changeMinor() == 0 ? "" : signed(line.changeMinor()),
                 line.alternatives().stream().map(this::option).toList(),
-                line.upgrades().stream().map(this::option).toList());
+                line.upgrades().stream().map(this::option).toList(),
+                compared(line.compared()));
     }
 
     private OptionRow option(Published.Option option) {

@@ -9,6 +9,7 @@ import lowfield.core.find.Query;
 import lowfield.core.find.Shelf;
 import lowfield.core.money.Money;
 import lowfield.core.part.Better;
+import lowfield.core.part.Comparison;
 import lowfield.core.part.Field;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
@@ -62,6 +63,8 @@ class CatalogueController {
             @Nullable String suggestedCurrency,
             Map<String, Object> spec) {}
 
+    private static final int PAGE = 200;
+
     private final Parts parts;
     private final Corrections corrections;
 
@@ -84,13 +87,45 @@ class CatalogueController {
                 .toList();
     }
 
+    /** Some of the parts that were found, how many there are in all, and from where to go on; absent at the end. */
+    record PartsPage(
+            List<PartView> parts, int all, @Nullable UUID next) {}
+
+    /** The parts of a kind in the order of their names, from the cursor on. */
     @GetMapping("/parts")
-    List<PartView> search(@RequestParam Kind kind, @RequestParam(defaultValue = "") String q) {
+    PartsPage search(
+            @RequestParam Kind kind,
+            @RequestParam(defaultValue = "") String q,
+            @RequestParam(required = false) @Nullable UUID from) {
         var shelf = parts.catalogue().shelf(kind);
         var query = new Query(kind, Map.of(), q.length() > 200 ? q.substring(0, 200) : q, Order.PRICE);
-        return shelf.find(query, Shelf.Prices.none(shelf)).parts().stream()
-                .limit(500)
-                .map(CatalogueController::view)
+        var found = shelf.find(query, Shelf.Prices.none(shelf)).parts();
+        var ids = found.stream().map(Part::id).toList();
+        var start = from == null ? 0 : Math.max(0, ids.indexOf(from));
+        var end = Math.min(found.size(), start + PAGE);
+        return new PartsPage(
+                found.subList(start, end).stream()
+                        .map(CatalogueController::view)
+                        .toList(),
+                found.size(),
+                end < found.size() ? ids.get(end) : null);
+    }
+
+    /** One figure of the parts side by side; empty cells are not known, {@code better} are columns. */
+    record ComparedView(
+            String figure, String label, String unit, String group, List<String> cells, List<Integer> better) {}
+
+    /** Two to four parts of a kind, figure against figure. */
+    @GetMapping("/parts/compared")
+    List<ComparedView> compared(@RequestParam List<UUID> ids) {
+        return Comparison.of(ids.stream().map(parts.catalogue()::part).toList()).rows().stream()
+                .map(r -> new ComparedView(
+                        r.field().name(),
+                        r.field().label(),
+                        r.field().unit(),
+                        r.field().group(),
+                        r.cells(),
+                        r.better()))
                 .toList();
     }
 

@@ -1,0 +1,84 @@
+<script lang="ts">
+  import Dialog from '$ui/Dialog.svelte';
+  import TextField from '$ui/TextField.svelte';
+  import Told from '$ui/Told.svelte';
+  import type { BenchState } from './bench.svelte';
+
+  /** One build as a whole: its name, a note for oneself, its place among the variants; a variant can be taken out. */
+  let {
+    open = $bindable(),
+    state: bench,
+    place,
+    many,
+    ongone,
+  }: {
+    open: boolean;
+    state: BenchState;
+    /** Its place among its tier's builds, the lead at 0, of so many. */
+    place: number;
+    many: number;
+    ongone: () => void;
+  } = $props();
+  let name = $state('');
+  let note = $state('');
+  const card = $derived(bench.bench?.card);
+
+  let wasOpen = false;
+  $effect(() => {
+    if (open && !wasOpen && card) {
+      name = card.buildName;
+      note = card.note;
+    }
+    wasOpen = open;
+  });
+
+  async function save(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    const patch = {
+      ...(name !== card?.buildName ? { name } : {}),
+      ...(note !== card?.note ? { note } : {}),
+    };
+    if (Object.keys(patch).length) await bench.frame(patch);
+    if (!bench.sentence) open = false;
+  }
+
+  async function remove(): Promise<void> {
+    if (await bench.removeBuild()) {
+      open = false;
+      ongone();
+    }
+  }
+</script>
+
+<Dialog bind:open title="{card?.tierName ?? ''}, {card?.buildName ?? ''}">
+  <form class="space-y-4 px-6 py-4" onsubmit={save}>
+    <TextField label="Name" bind:value={name} required maxlength={80} />
+    <label class="block"
+      ><span class="label">Note for yourself, never published</span><textarea
+        class="field mt-1"
+        rows="3"
+        maxlength="2000"
+        placeholder="look at this next time"
+        bind:value={note}></textarea></label
+    >
+    <Told sentence={bench.sentence} />
+    <div class="flex flex-wrap items-center gap-2">
+      <button class="btn btn-main">Save</button>
+      {#if place > 0}
+        <button type="button" class="btn" disabled={place < 2} onclick={() => void bench.frame({ position: place - 1 })}
+          >Move before</button
+        >
+        <button
+          type="button"
+          class="btn"
+          disabled={place >= many - 1}
+          onclick={() => void bench.frame({ position: place + 1 })}>Move behind</button
+        >
+        <button type="button" class="btn ml-auto" onclick={() => void remove()}>Take the variant out</button>
+      {:else}<span class="small text-soft">The lead build stands first.</span>{/if}
+    </div>
+    {#if place > 0}<p class="small text-soft">
+        Taking it out is one step; <span class="key">u</span> brings it back with all its lines.
+      </p>{/if}
+  </form>
+</Dialog>

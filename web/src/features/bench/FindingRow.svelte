@@ -1,0 +1,54 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import Mark from '$ui/Mark.svelte';
+
+  /** One finding with its evidence; a missing figure can be filled in, a caution answered. */
+  let {
+    finding,
+    href,
+    onfill,
+    onanswer,
+  }: {
+    finding: Schemas['FindingView'];
+    href: (line: string) => string;
+    onfill?: (gap: Schemas['GapView']) => void;
+    onanswer?: (words: string) => void;
+  } = $props();
+  let answering = $state(false);
+  const canAnswer = $derived(!!onanswer && (finding.verdict === 'CAUTION' || !finding.decisive));
+
+  function send(words: string): void {
+    answering = false;
+    if (words !== (finding.answer ?? '')) onanswer?.(words);
+  }
+  const focused = (node: HTMLInputElement) => node.focus();
+</script>
+
+<li class="flex gap-2">
+  <span class="pt-0.5"><Mark verdict={finding.verdict} /></span>
+  <span class="min-w-0 flex-1 {finding.answer ? 'text-soft' : ''}"
+    >{#if finding.lines[0]}<a class="no-underline hover:underline" href={href(finding.lines[0])} title={finding.rule}
+        >{finding.evidence}</a
+      >{:else}{finding.evidence}{/if}
+    {#if answering}<input
+        class="field small mt-0.5 py-0.5"
+        aria-label="Answer to: {finding.evidence}"
+        placeholder="why it may stand"
+        maxlength="500"
+        value={finding.answer ?? ''}
+        use:focused
+        onchange={(e) => send(e.currentTarget.value)}
+        onblur={() => (answering = false)}
+        onkeydown={(e) => e.key === 'Escape' && (answering = false)}
+      />{:else if finding.answer}<span class="small block">Answered: {finding.answer}</span>{/if}</span
+  >
+  {#if finding.gap && onfill}<button
+      class="btn-quiet small shrink-0 self-start"
+      aria-label="Fill in {finding.gap.label}"
+      onclick={() => onfill(finding.gap!)}>fill in</button
+    >{:else if canAnswer && !answering}<button
+      class="btn-quiet small shrink-0 self-start"
+      aria-label="Answer: {finding.evidence}"
+      onclick={() => (answering = true)}>{finding.answer ? 'change' : 'answer'}</button
+    >{/if}
+</li>

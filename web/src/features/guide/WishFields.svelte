@@ -1,0 +1,74 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import Choose from '$ui/Choose.svelte';
+  import TextField from '$ui/TextField.svelte';
+  import type { TypedWishes } from './forms';
+
+  /** What a tier asks for beside band and promise; the checks speak of what is asked for, and of nothing else. */
+  let { wishes = $bindable() }: { wishes: TypedWishes } = $props();
+  type Slot = NonNullable<Schemas['WishForm']['beside']>[number];
+  const flags = [
+    ['radio', 'Wi-Fi'],
+    ['errorCorrection', 'memory with error correction'],
+    ['secureBoot', 'games that demand secure boot'],
+    ['warrantyHere', "the supply's warranty served here"],
+  ] as const;
+  const extras: [Slot, string][] = [
+    ['OPERATING_SYSTEM', 'operating system'],
+    ['SCREEN', 'screen'],
+    ['KEYBOARD', 'keyboard'],
+    ['MOUSE', 'mouse'],
+    ['HEADSET', 'headset'],
+    ['WEBCAM', 'webcam'],
+    ['LIGHTING', 'lighting'],
+    ['CABLES', 'cables'],
+    ['OTHER', 'other things'],
+  ];
+  const toggled = (slot: Slot) =>
+    wishes.beside.includes(slot) ? wishes.beside.filter((s) => s !== slot) : [...wishes.beside, slot];
+</script>
+
+<div class="mt-2 grid grid-cols-4 gap-x-4 gap-y-3">
+  <TextField label="Colours of what one sees" bind:value={wishes.colours} placeholder="black, white" />
+  <Choose
+    label="Lighting inside"
+    bind:value={wishes.lighting}
+    options={[
+      { value: 'EITHER', label: 'as it comes' },
+      { value: 'WANTED', label: 'wanted' },
+      { value: 'UNWANTED', label: 'not wanted' },
+    ]}
+  />
+  <TextField label="At most so loud, dB" bind:value={wishes.mostNoise} inputmode="numeric" />
+  <Choose
+    label="Supply of quality"
+    bind:value={wishes.supplyFloor}
+    options={[
+      { value: '', label: 'any' },
+      { value: 'fair', label: 'fair or better' },
+      { value: 'good', label: 'good or better' },
+      { value: 'excellent', label: 'excellent' },
+    ]}
+  />
+  <div class="col-span-2">
+    <TextField label="Rear ports" bind:value={wishes.rearPorts} placeholder="USB-C, 2.5 Gbit/s network" />
+  </div>
+  <div class="col-span-2 flex flex-wrap items-end gap-x-4 gap-y-1">
+    {#each flags as [name, label] (name)}<label class="inline-flex items-center gap-2"
+        ><input type="checkbox" bind:checked={wishes[name]} />{label}</label
+      >{/each}
+  </div>
+  <div class="col-span-4 flex flex-wrap items-center gap-x-4 gap-y-1">
+    <label class="inline-flex items-center gap-2"
+      ><input type="checkbox" bind:checked={wishes.saysCounted} />The total leaves out</label
+    >
+    {#each extras as [slot, label] (slot)}<label class="inline-flex items-center gap-2"
+        ><input
+          type="checkbox"
+          disabled={!wishes.saysCounted}
+          checked={wishes.beside.includes(slot)}
+          onchange={() => (wishes.beside = toggled(slot))}
+        />{label}</label
+      >{/each}
+  </div>
+</div>
