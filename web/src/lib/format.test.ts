@@ -28,6 +28,9 @@ describe('format', () => {
       'as last',
       '',
     ]));
+  it('writes premiums as percent', () =>
+    expect([format.percent(40), format.percent(-17), format.percent(0)]).toEqual(['+4%', '−1.7%', '0%']));
+  it('writes a day without shifting it', () => expect(format.day('2026-12-03')).toBe('December 3'));
   it('shortens band ends without cents', () =>
     expect([format.short(84000), format.short(126480)]).toEqual(['840', '1,264.80']));
   it('has no cents where the currency has none', () => expect(new Format('JPY', 'en').money(1500)).toBe('1,500'));

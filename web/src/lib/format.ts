@@ -28,10 +28,16 @@ export class Format {
       : this.money(minor);
   }
 
-  /** With its sign; nothing for nothing known. */
-  signed(minor: number | null | undefined): string {
+  /** Thousandths as percent with a sign: a premium. */
+  percent(permille: number): string {
+    const size = (Math.abs(permille) / 10).toLocaleString(this.locale, { maximumFractionDigits: 1 });
+    return `${permille > 0 ? '+' : permille < 0 ? '−' : ''}${size}%`;
+  }
+
+  /** A difference with its sign; none is told in words, by default as against the last edition; nothing for nothing known. */
+  signed(minor: number | null | undefined, none = 'as last'): string {
     if (minor == null) return '';
-    return minor === 0 ? 'as last' : (minor > 0 ? '+' : '−') + this.money(Math.abs(minor));
+    return minor === 0 ? none : (minor > 0 ? '+' : '−') + this.money(Math.abs(minor));
   }
 
   date(instant: string): string {
@@ -42,6 +48,13 @@ export class Format {
       minute: '2-digit',
       timeZone: this.zone,
     }).format(new Date(instant));
+  }
+
+  /** A day of the calendar, which is the same everywhere. */
+  day(date: string): string {
+    return new Intl.DateTimeFormat(this.locale, { day: 'numeric', month: 'long', timeZone: 'UTC' }).format(
+      new Date(date),
+    );
   }
 
   month(period: string): string {

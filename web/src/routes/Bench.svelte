@@ -186,6 +186,7 @@
   });
 </script>
 
+<svelte:window onfocusout={() => setTimeout(() => bench.catchUp())} />
 <svelte:head><title>{view?.card.tierName ?? 'Bench'} · Lowfield</title></svelte:head>
 
 {#if !view}

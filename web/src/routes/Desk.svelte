@@ -71,6 +71,7 @@
         label: 'The ladder: all builds side by side',
         run: () => edition && void navigate(`/guides/${slug}/editions/${edition.id}/ladder` as '/'),
       },
+      ...(inWork ? [{ key: 't', label: 'Add a tier', run: () => (editing = 'new') }] : []),
       { key: ',', label: 'Settings of the guide', run: () => void navigate(`/guides/${slug}/settings` as '/') },
     ]),
   );
@@ -96,7 +97,7 @@
             {inWork
               ? `Edition ${edition.number} is in work`
               : `Edition ${edition.number} is published`}{#if edition.pressOn && inWork}<span
-                class="font-normal text-soft">, to press on {edition.pressOn}</span
+                class="font-normal text-soft">, to press on {format.day(edition.pressOn)}</span
               >{/if}
           </p>
           {#if !inWork}<button class="btn btn-main mt-1" onclick={next}>Open the next edition</button>{/if}

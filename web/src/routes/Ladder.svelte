@@ -182,7 +182,7 @@
                 <span class="small block text-soft"
                   >{i === 0
                     ? ''
-                    : `${c.stepMinor == null ? 'step not known' : `${format.signed(c.stepMinor)} step`}, ${c.changed} differ`}</span
+                    : `${c.stepMinor == null ? 'step not known' : `${format.signed(c.stepMinor, 'no')} step`}, ${c.changed} differ`}</span
                 >
                 {#if !only.length}<label class="small flex items-center gap-1.5 text-soft"
                     ><input

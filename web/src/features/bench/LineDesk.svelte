@@ -152,6 +152,10 @@
     label="Reason for {line.label}"
     readonly={!open}
     onsave={(text) => void bench.edit(line.id, { reason: text })}
+    ontyping={(typing) => {
+      bench.isTyping = typing;
+      bench.catchUp();
+    }}
   />{/key}
 
 {#if line.compared.length}<p class="mt-3">

@@ -49,7 +49,9 @@
             maxlength="500"
             onchange={(event) => onnote(option, event.currentTarget.value)}
           />{:else}<span>{option.state.note}</span>{/if}
-        <span class="shrink-0" title="what the counted total moves by">{format.signed(option.differenceMinor)}</span>
+        <span class="shrink-0" title="what the counted total moves by"
+          >{format.signed(option.differenceMinor, 'the same')}</span
+        >
       </div>
       {#if option.roomWatts != null}<p class="small text-soft">
           {option.roomWatts < 0

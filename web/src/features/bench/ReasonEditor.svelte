@@ -2,7 +2,7 @@
   import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
   import { markdown } from '@codemirror/lang-markdown';
   import { defaultHighlightStyle, HighlightStyle, syntaxHighlighting } from '@codemirror/language';
-  import { EditorState } from '@codemirror/state';
+  import { Annotation, EditorState } from '@codemirror/state';
   import { EditorView, keymap, placeholder } from '@codemirror/view';
   import { onMount } from 'svelte';
 
@@ -15,14 +15,32 @@
     label,
     readonly = false,
     onsave,
-  }: { value: string; label: string; readonly?: boolean; onsave: (text: string) => void } = $props();
+    ontyping,
+  }: {
+    value: string;
+    label: string;
+    readonly?: boolean;
+    onsave: (text: string) => void;
+    /** Whether there are words that were not saved yet. */
+    ontyping?: (isTyping: boolean) => void;
+  } = $props();
 
   const PAUSE_MS = 600;
+  const incomingText = Annotation.define<boolean>();
   let host: HTMLDivElement;
   let view: EditorView | undefined;
   let timer: ReturnType<typeof setTimeout> | undefined;
   // What was last heard of or sent; typed text is never overwritten by what comes in.
   let known = '';
+
+  /** Only what is between the common beginning and end, so that the cursor stays where it is. */
+  function difference(from: string, to: string): { from: number; to: number; insert: string } {
+    let start = 0;
+    while (start < Math.min(from.length, to.length) && from[start] === to[start]) start++;
+    let end = 0;
+    while (end < Math.min(from.length, to.length) - start && from.at(-1 - end) === to.at(-1 - end)) end++;
+    return { from: start, to: from.length - end, insert: to.slice(start, to.length - end) };
+  }
 
   function flush(): void {
     clearTimeout(timer);
@@ -31,6 +49,7 @@
       known = text;
       onsave(text);
     }
+    ontyping?.(false);
   }
 
   onMount(() => {
@@ -73,6 +92,8 @@
           theme,
           EditorView.updateListener.of((update) => {
             if (!update.docChanged) return;
+            if (update.transactions.some((t) => t.annotation(incomingText))) return;
+            ontyping?.(true);
             clearTimeout(timer);
             timer = setTimeout(flush, PAUSE_MS);
           }),
@@ -90,7 +111,7 @@
     const typed = view?.state.doc.toString();
     if (view && incoming !== known && typed === known) {
       known = incoming;
-      view.dispatch({ changes: { from: 0, to: view.state.doc.length, insert: incoming } });
+      view.dispatch({ changes: difference(typed!, incoming), annotations: incomingText.of(true) });
     } else if (incoming === typed) {
       known = incoming;
     }

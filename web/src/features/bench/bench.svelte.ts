@@ -14,6 +14,8 @@ export interface Clash {
 
 const RETRY_MS = 2000;
 
+const isInField = () => ['INPUT', 'TEXTAREA', 'SELECT'].includes(document.activeElement?.tagName ?? '');
+
 /** One build at the bench. Edits are sent one after the other, each with the version it was made from; none is dropped. */
 export class BenchState {
   bench = $state<Schemas['Bench'] | null>(null);
@@ -22,6 +24,9 @@ export class BenchState {
   clash = $state<Clash | null>(null);
   waiting = $state(0);
   isAway = $state(false);
+  /** Whether words were typed that are not on their way yet. */
+  isTyping = false;
+  private heard: Change | null = null;
   private queue: Promise<void> = Promise.resolve();
 
   constructor(
@@ -146,12 +151,21 @@ export class BenchState {
     });
   }
 
-  /** Somebody else changed the edition: shown once the own edits are through. */
+  /**
+   * Somebody else changed the edition. It is shown once the own edits are through and nothing is half typed: an edit goes
+   * out with the version that was on the screen when it was begun, so that it meets the other one and does not hide it.
+   */
   hear(change: Change): void {
-    void this.queue.then(async () => {
-      await this.load();
-      this.told = `${change.by} changed ${change.label}`;
-    });
+    this.heard = change;
+    this.catchUp();
+  }
+
+  /** Shows what was heard, if now is the time. */
+  catchUp(): void {
+    const change = this.heard;
+    if (!change || this.isTyping || this.waiting || isInField()) return;
+    this.heard = null;
+    void this.load().then(() => (this.told = `${change.by} changed ${change.label}`));
   }
 
   undo(): Promise<void> {
@@ -183,6 +197,7 @@ export class BenchState {
         this.sentence = (problem as Error).message;
       } finally {
         this.waiting--;
+        this.catchUp();
       }
     });
     return this.queue;

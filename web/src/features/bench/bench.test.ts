@@ -118,4 +118,27 @@ describe('the bench', () => {
     bench.bench = { ...bench.bench!, edition: { ...bench.bench!.edition, state: 'PUBLISHED' } };
     expect(bench.isOpen).toBe(false);
   });
+
+  const change = { edition: 'e', build: 'b', by: 'Tom Ekerby', label: 'Case: reason', desk: 'his' };
+
+  it('shows what others change', async () => {
+    server.reason = 'his words';
+    server.version = 7;
+    bench.hear(change);
+    await vi.waitFor(() => expect(bench.line('l')!.reason).toBe('his words'));
+    await vi.waitFor(() => expect(bench.told).toBe('Tom Ekerby changed Case: reason'));
+  });
+
+  it('lets others wait while words are half typed, so that both texts are offered', async () => {
+    bench.isTyping = true;
+    server.reason = 'his words';
+    server.version = 7;
+    bench.hear(change);
+    const saved = bench.edit('l', { reason: 'my words' });
+    bench.isTyping = false;
+    bench.catchUp();
+    await saved;
+    expect(bench.clash?.theirs?.reason).toBe('his words');
+    expect(bench.clash?.patch.reason).toBe('my words');
+  });
 });

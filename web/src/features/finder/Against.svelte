@@ -57,7 +57,7 @@
     </div>{/if}
   {#if candidate.premiumPermille != null}<div class="flex justify-between">
       <dt>against the suggested price</dt>
-      <dd class="text-ink">{candidate.premiumPermille > 0 ? '+' : ''}{(candidate.premiumPermille / 10).toFixed(1)}%</dd>
+      <dd class="text-ink">{format.percent(candidate.premiumPermille)}</dd>
     </div>{/if}
 </dl>
 {#each candidate.forced as forced (forced.part)}<p class="mt-1 text-straw">

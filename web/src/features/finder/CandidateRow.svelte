@@ -55,6 +55,8 @@
       >{/if}</span
   >
   <span class="text-right font-semibold">{format.money(candidate.price.minor)}</span>
-  <span class="small text-right text-soft">{format.signed(candidate.differenceMinor)}</span>
+  <span class="small text-right text-soft"
+    >{candidate.chosen ? '' : format.signed(candidate.differenceMinor, 'the same')}</span
+  >
   <span class="text-right {tone(candidate.standing)}">{format.money(candidate.total.minor)}</span>
 </div>

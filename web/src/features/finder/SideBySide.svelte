@@ -58,13 +58,17 @@
           {#each candidates as c (c.part)}<td class="px-2 py-0.5"
               >{format.money(c.price.minor)}{c.premiumPermille == null
                 ? ''
-                : ` (${c.premiumPermille > 0 ? '+' : ''}${(c.premiumPermille / 10).toFixed(1)}% on the suggested)`}</td
+                : ` (${format.percent(c.premiumPermille)} on the suggested)`}</td
             >{/each}
         </tr>
         <tr class="border-b border-hairline">
           <th scope="row" class="label text-left font-normal">in this build</th>
           {#each candidates as c (c.part)}<td class="px-2 py-0.5 align-top"
-              >{c.chosen ? 'the choice' : c.differenceMinor == null ? 'not known' : format.signed(c.differenceMinor)}
+              >{c.chosen
+                ? 'the choice'
+                : c.differenceMinor == null
+                  ? 'not known'
+                  : format.signed(c.differenceMinor, 'the same')}
               {#each c.forced as f (f.part)}<span class="small block text-straw">needs {f.name}</span>{/each}
               {#each c.trouble as t (t.check + t.evidence)}<span class="small flex gap-1.5"
                   ><Mark verdict={t.verdict} />{t.evidence}</span
@@ -77,8 +81,8 @@
             <tr class="border-b border-hairline align-baseline">
               <th scope="row" class="small text-left font-normal">{row.label}</th>
               {#each row.cells as cell, i (i)}<td class="px-2 py-0.5 {cell === '' ? 'text-slate' : ''}"
-                  >{cell === '' ? 'not known' : cell}{#if row.better.includes(i)}<span class="small text-moss">
-                      better</span
+                  >{cell === '' ? 'not known' : cell}{#if row.better.includes(i)}<span class="small ml-1 text-moss"
+                      >better</span
                     >{/if}</td
                 >{/each}
             </tr>

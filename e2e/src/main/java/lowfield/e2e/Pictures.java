@@ -5,7 +5,6 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
-import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 
 /** Takes one picture of each main view of a running demo: {@code Pictures DESK READERS FOLDER}. */
@@ -99,7 +98,8 @@ public final class Pictures {
     private void visit(Page page, String path, String name) {
         page.navigate(desk + path);
         page.getByRole(AriaRole.HEADING).first().waitFor();
-        page.waitForLoadState(LoadState.NETWORKIDLE);
+        page.waitForLoadState();
+        page.waitForTimeout(700);
         shot(page, name);
     }
 

@@ -1,0 +1,178 @@
+package lowfield.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static lowfield.e2e.DemoDesk.bench;
+import static lowfield.e2e.DemoDesk.context;
+import static lowfield.e2e.DemoDesk.desk;
+import static lowfield.e2e.DemoDesk.find;
+import static lowfield.e2e.DemoDesk.isClean;
+import static lowfield.e2e.DemoDesk.signedIn;
+import static lowfield.e2e.DemoDesk.theatre;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Choosing parts: found, compared, swapped, taken in from a file. */
+@ExtendWith(DemoDesk.class)
+class ChoosingJourneyTest {
+    /** Found by a misspelt name and taken with keys alone; what stood there is one keystroke back. */
+    @Test
+    void aCardIsFoundByAMisspeltNameAndSwapped() {
+        try (var context = context()) {
+            var page = bench(context, "Horizon");
+            page.keyboard().press("/");
+            page.locator("#candidate-0").waitFor();
+            page.keyboard().type("hartel bsalt grnd");
+            assertThat(page.locator("#candidates [role=option]").first()).containsText("Hartle Basalt Grand 24 GB");
+            assertThat(page).hasURL(Pattern.compile(".*find=text.*"));
+            page.keyboard().press("Enter");
+            assertThat(page.getByRole(
+                            AriaRole.HEADING, new Page.GetByRoleOptions().setName("Hartle Basalt Grand 24 GB")))
+                    .isVisible();
+            page.keyboard().press("u");
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Merrowby Vane Ten 24 GB")))
+                    .isVisible();
+        }
+    }
+
+    /** Four boards, figure against figure; the table goes under the reason and is taken out again. */
+    @Test
+    void fourBoardsStandSideBySide() {
+        try (var context = context()) {
+            var page = bench(context, "Horizon");
+            page.keyboard().press("ArrowDown");
+            page.keyboard().press("ArrowDown");
+            page.keyboard().press("/");
+            page.locator("#candidate-3").waitFor();
+            for (int i = 0; i < 4; i++) {
+                page.keyboard().press("Alt+KeyC");
+                page.keyboard().press("ArrowDown");
+            }
+            page.keyboard().press("Alt+KeyV");
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Side by side")))
+                    .isVisible();
+            assertThat(page.getByRole(AriaRole.ROWHEADER, new Page.GetByRoleOptions().setName("price")))
+                    .isVisible();
+            assertThat(page.getByText("better").first()).isVisible();
+            isClean(page, "side by side");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Put this table under the reason"))
+                    .click();
+            assertThat(page.getByText("Side by side for readers:")).isVisible();
+            page.keyboard().press("u");
+            assertThat(page.getByText("Side by side for readers:")).hasCount(0);
+        }
+    }
+
+    /** From an empty tier to a list without a clash, the cheapest of everything, and not once with the mouse. */
+    @Test
+    void aTierIsBuiltFromNothingByKeysAlone() {
+        try (var context = context()) {
+            var page = desk(context);
+            page.keyboard().press("t");
+            page.getByLabel("Tier name").waitFor();
+            page.keyboard().type("Dinghy");
+            page.keyboard().press("Tab");
+            page.keyboard().type("none");
+            page.keyboard().press("Enter");
+            assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+            assertThat(page.getByText("Dinghy").first()).isVisible();
+            page.keyboard().press("b");
+            page.getByTestId("total").waitFor();
+            var heading = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Dinghy, no ceiling"));
+            for (int i = 0; i < 12 && heading.count() == 0; i++) {
+                var before = page.url();
+                page.keyboard().press("ArrowRight");
+                page.waitForCondition(() -> !page.url().equals(before));
+                page.getByTestId("total").waitFor();
+            }
+            var spine = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Slots"));
+            var slots = spine.getByRole(AriaRole.LINK).count();
+            for (int i = 0; i < slots; i++) {
+                assertThat(spine.getByRole(AriaRole.LINK).nth(i)).hasAttribute("aria-current", "true");
+                find(page, "");
+                assertThat(page.getByText("Nothing is chosen here yet.")).hasCount(0);
+                page.keyboard().press("ArrowDown");
+            }
+            assertThat(page.getByTestId("total")).not().hasText("not known");
+            var tally = page.getByLabel("Tally");
+            assertThat(tally.getByRole(AriaRole.IMG, new Locator.GetByRoleOptions().setName("clash")))
+                    .hasCount(0);
+            assertThat(tally).not().containsText("is empty");
+        }
+    }
+
+    @Test
+    void aSentenceIsKeptByItsName() {
+        try (var context = context()) {
+            var page = bench(context, "Bosun");
+            page.keyboard().press("/");
+            page.locator("#candidate-0").waitFor();
+            page.keyboard().type("hartle");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep this sentence"))
+                    .click();
+            page.keyboard().type("all by Hartle");
+            page.keyboard().press("Enter");
+            var kept = page.getByRole(
+                    AriaRole.BUTTON,
+                    new Page.GetByRoleOptions().setName("all by Hartle").setExact(true));
+            assertThat(kept).hasAttribute("aria-pressed", "true");
+            page.keyboard().press("Escape");
+            page.keyboard().press("/");
+            page.locator("#candidate-0").waitFor();
+            kept.click();
+            assertThat(page.getByLabel("Name or figures")).hasValue("hartle");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Let \"all by Hartle\" go"))
+                    .click();
+            assertThat(kept).hasCount(0);
+        }
+    }
+
+    /** A processor of another socket: what breaks is told, and goes when the board follows. */
+    @Test
+    void anotherSocketBreaksWhatHangsOnItUntilTheBoardFollows() {
+        try (var context = context()) {
+            var page = bench(context, "Bosun");
+            page.keyboard().press("ArrowDown");
+            find(page, "loam six graphics");
+            var broken = page.getByLabel("Tally").getByText("processor has socket Fen; the board has Moor");
+            assertThat(broken).isVisible();
+            page.keyboard().press("ArrowDown");
+            find(page, "rudder loam micro");
+            assertThat(broken).hasCount(0);
+            page.keyboard().press("u");
+            assertThat(page.getByText("Undone: Motherboard: choice")).isVisible();
+            page.keyboard().press("u");
+            assertThat(page.getByText("Undone: Processor: choice")).isVisible();
+        }
+    }
+
+    @Test
+    void aFileWithFaultsIsToldAndTheMendedOneTaken() {
+        try (var context = context()) {
+            var page = signedIn(context);
+            page.navigate(theatre().desk() + "/catalogue");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("From a file"))
+                    .click();
+            send(page, "maker,product,length [mm]\nOstby,Vane Twelve 8 GB,long\n");
+            assertThat(page.getByText("a whole number from 0 to 1,000 mm")).isVisible();
+            send(page, "maker,product,length [mm]\nOstby,Vane Twelve 8 GB,240\n");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take all 1 in"))
+                    .click();
+            assertThat(page.getByText("Taken in: 1 new")).isVisible();
+            page.keyboard().press("Escape");
+            page.getByLabel("Name or figures").fill("vane twelve");
+            assertThat(page.getByText("240 mm").first()).isVisible();
+        }
+    }
+
+    private static void send(Page page, String text) {
+        page.locator("input[type=file]")
+                .setInputFiles(new com.microsoft.playwright.options.FilePayload(
+                        "cards.csv", "text/csv", text.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
+    }
+}
