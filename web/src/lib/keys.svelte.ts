@@ -34,11 +34,16 @@ class Keys {
 }
 
 function isTyping(event: KeyboardEvent): boolean {
-  const target = event.composedPath()[0];
-  return (
-    target instanceof HTMLElement &&
-    (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
-  );
+  return isTextField(event.composedPath()[0] ?? null);
+}
+
+const PRESSED = ['checkbox', 'radio', 'button', 'submit', 'file', 'range'];
+
+/** Whether letters go into it; a box that is ticked takes none. */
+export function isTextField(target: EventTarget | null): boolean {
+  if (!(target instanceof HTMLElement)) return false;
+  if (target instanceof HTMLInputElement) return !PRESSED.includes(target.type);
+  return target.isContentEditable || ['TEXTAREA', 'SELECT'].includes(target.tagName);
 }
 
 export const keys = new Keys();

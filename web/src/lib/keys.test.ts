@@ -32,6 +32,14 @@ describe('keys', () => {
     expect(run).not.toHaveBeenCalled();
   });
 
+  it('hears keys on a box that is ticked', () => {
+    done = keys.add([{ key: 'u', label: 'Undo', run }]);
+    const box = document.body.appendChild(document.createElement('input'));
+    box.type = 'checkbox';
+    press('u', box);
+    expect(run).toHaveBeenCalledOnce();
+  });
+
   it("leaves the browser's own keys and open dialogs alone", () => {
     done = keys.add([{ key: 'u', label: 'Undo', run }]);
     press('u', document.body, { ctrlKey: true });

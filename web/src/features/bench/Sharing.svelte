@@ -18,8 +18,10 @@
 
 {#if line.follows}
   <p class="small text-soft">
-    Follows <a class="text-ink" href={href(line.follows.build, line.follows.line)}>{line.follows.where}</a>: a change
-    there reaches here. Another choice here lets go.
+    Follows <a
+      class="text-ink underline decoration-hairline underline-offset-2"
+      href={href(line.follows.build, line.follows.line)}>{line.follows.where}</a
+    >: a change there reaches here. Another choice here lets go.
     {#if onfollow}<button class="btn-quiet small" onclick={() => onfollow(null)}>Let go</button>{/if}
   </p>
 {:else if lead && onfollow}
@@ -30,7 +32,7 @@
 {#if line.followers.length}
   <p class="small text-soft">
     Followed by {#each line.followers as follower, i (follower.line)}{i ? ', ' : ''}<a
-        class="text-ink"
+        class="text-ink underline decoration-hairline underline-offset-2"
         href={href(follower.build, follower.line)}>{follower.where}</a
       >{/each}: what changes here reaches there.
   </p>

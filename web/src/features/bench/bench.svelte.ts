@@ -1,4 +1,5 @@
 import { api, Problem, taken, type Schemas } from '$lib/api/client';
+import { isTextField } from '$lib/keys.svelte';
 import type { Change } from '$lib/live';
 
 type Line = Schemas['LineView'];
@@ -13,8 +14,6 @@ export interface Clash {
 }
 
 const RETRY_MS = 2000;
-
-const isInField = () => ['INPUT', 'TEXTAREA', 'SELECT'].includes(document.activeElement?.tagName ?? '');
 
 /** One build at the bench. Edits are sent one after the other, each with the version it was made from; none is dropped. */
 export class BenchState {
@@ -163,7 +162,7 @@ export class BenchState {
   /** Shows what was heard, if now is the time. */
   catchUp(): void {
     const change = this.heard;
-    if (!change || this.isTyping || this.waiting || isInField()) return;
+    if (!change || this.isTyping || this.waiting || isTextField(document.activeElement)) return;
     this.heard = null;
     void this.load().then(() => (this.told = `${change.by} changed ${change.label}`));
   }

@@ -78,6 +78,7 @@ class ChoosingJourneyTest {
             page.keyboard().type("Dinghy");
             page.keyboard().press("Tab");
             page.keyboard().type("none");
+            page.keyboard().press("Tab");
             page.keyboard().press("Enter");
             assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
             assertThat(page.getByText("Dinghy").first()).isVisible();
