@@ -58,6 +58,11 @@ public final class Sketches {
         this.sketches = new AtomicReferenceArray<>(shelf.parts().size());
     }
 
+    /** What taking the part of a sketch would do, in full. */
+    public Prospect whole(Sketch sketch) {
+        return prospects.of(sketch.part());
+    }
+
     /** Works out what is not known yet of some rows, with all processors when there is much. */
     public void prepare(int[] rows) {
         var open = Arrays.stream(rows).filter(row -> sketches.get(row) == null).toArray();

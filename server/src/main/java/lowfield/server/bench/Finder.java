@@ -8,8 +8,8 @@ import lowfield.core.find.Clause;
 import lowfield.core.find.Facet;
 import lowfield.core.find.Grouped;
 import lowfield.core.find.Prospect;
-import lowfield.core.find.Prospects;
 import lowfield.core.find.Query;
+import lowfield.core.find.Sketches;
 import lowfield.core.find.UnitPrice;
 import lowfield.core.part.Part;
 import lowfield.core.total.LinePrice;
@@ -42,8 +42,7 @@ public class Finder {
         var priced = workbench.priced(sheets.prices());
         var query = Query.read(kind, sentence);
         var answer = priced.shelf(kind).find(query, priced.prices(kind));
-        var prospects = workbench.prospects(sheets, at.tier(), at.build(), at.line());
-        var sketches = workbench.sketches(at, prospects, priced);
+        var sketches = workbench.sketches(sheets, at, priced);
         sketches.prepare(answer.rows());
         var grouped = Grouped.of(sketches, answer.rows(), query.order(), full == null ? FIRST : MORE);
         var facets = priced.shelf(kind).facets(query, priced.prices(kind)).stream()
@@ -55,18 +54,18 @@ public class Finder {
                         .map(Finder::clause)
                         .orElse(null),
                 facets,
-                groups(prospects, grouped, at.line(), full),
+                groups(sketches, grouped, at.line(), full),
                 answer.rows().length,
                 answer.leftOutNotKnown());
     }
 
     private List<Views.GroupView> groups(
-            Prospects prospects, Grouped grouped, Sheets.OfLine line, Prospect.@Nullable Group full) {
+            Sketches sketches, Grouped grouped, Sheets.OfLine line, Prospect.@Nullable Group full) {
         var groups = new ArrayList<Views.GroupView>();
         var left = FIRST;
         for (var group : Prospect.Group.values()) {
             var rows = grouped.first(group, group == full ? MORE : left).stream()
-                    .map(p -> candidate(prospects.of(p.part()), line))
+                    .map(p -> candidate(sketches.whole(p), line))
                     .toList();
             left = Math.max(0, left - rows.size());
             groups.add(new Views.GroupView(group, grouped.count(group), rows));

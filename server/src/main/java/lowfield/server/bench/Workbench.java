@@ -62,7 +62,13 @@ public class Workbench {
 
     /** Everything that sketches are worked out from; the shelf and the list of prices are their own identity. */
     private record Asked(
-            UUID line, List<LinePrice> prices, boolean countsShipping, Band band, Shelf shelf, PriceList list) {}
+            UUID line,
+            Build build,
+            List<LinePrice> prices,
+            boolean countsShipping,
+            Band band,
+            Shelf shelf,
+            PriceList list) {}
 
     Workbench(
             Guides guides,
@@ -225,16 +231,17 @@ public class Workbench {
     }
 
     /** The same of every part of the line's kind. */
-    Sketches sketches(Sheets.Place at, Prospects prospects, PricedShelves priced) {
+    Sketches sketches(Sheets sheets, Sheets.Place at, PricedShelves priced) {
         var shelf = priced.shelf(at.line().line().slot().kind());
         var asked = new Asked(
                 at.line().line().id(),
+                at.build().build(),
                 at.build().lines().stream().map(Sheets.OfLine::price).toList(),
                 at.tier().tier().form().countsShipping(),
                 at.tier().band(),
                 shelf,
                 priced.list());
-        return sketches.get(asked, a -> new Sketches(prospects, shelf));
+        return sketches.get(asked, a -> new Sketches(prospects(sheets, at.tier(), at.build(), at.line()), shelf));
     }
 
     /** The catalogue at an edition's prices. */
