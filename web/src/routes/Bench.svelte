@@ -91,20 +91,28 @@
 
   const siblings = $derived(view?.cards.filter((c) => c.tier === view.card.tier) ?? []);
   const isLead = (card: Schemas['BuildCard']) => view?.cards.find((c) => c.tier === card.tier)?.build === card.build;
-  // A variant's line that stands by itself can come back to the line it began with: the same slot of its tier's lead.
-  const leadOf = createQuery(() => {
-    const of = view?.cards.find((c) => c.tier === view.card.tier);
-    return {
-      queryKey: ['ladder', edition],
-      queryFn: () => taken(api.GET('/api/editions/{edition}/ladder', { params: { path: { edition } } })),
-      enabled: !!of && of.build !== build,
-    };
-  });
-  const lead = $derived.by(() => {
-    if (!view || !line || isLead(view.card)) return undefined;
-    const column = leadOf.data?.columns.find((c) => c.card.tier === view.card.tier);
-    const rung = column?.rungs.find((r) => r.slot === line.slot);
-    return column && rung ? { line: rung.line, where: `${column.card.tierName}, ${column.card.buildName}` } : undefined;
+  // A line that stands by itself can follow the same kind of line of any other build; a variant's comes back to its lead.
+  let wantsOthers = $state(false);
+  const ladder = createQuery(() => ({
+    queryKey: ['ladder', edition],
+    queryFn: () => taken(api.GET('/api/editions/{edition}/ladder', { params: { path: { edition } } })),
+    enabled: bench.isOpen && !!view && (wantsOthers || !isLead(view.card)),
+  }));
+  const others = $derived.by(() => {
+    const seen = ladder.data;
+    if (!seen || !line) return [];
+    const slots = seen.slots.filter((s) => s.kind === line.kind).map((s) => s.slot);
+    return seen.columns
+      .filter((c) => c.card.build !== build)
+      .flatMap((c) =>
+        c.rungs
+          .filter((r) => slots.includes(r.slot))
+          .map((r) => ({
+            line: r.line,
+            isLead: c.card.tier === view?.card.tier && r.slot === line.slot && isLead(c.card),
+            where: `${c.card.tierName}, ${c.card.buildName}: ${r.label}`,
+          })),
+      );
   });
 
   const fitting = async () =>
@@ -262,7 +270,8 @@
           {format}
           {lastMonth}
           href={path}
-          {lead}
+          {others}
+          onothers={() => (wantsOthers = true)}
           onfind={find}
           onother={() => (other = true)}
         />{/if}

@@ -14,7 +14,8 @@
     format,
     lastMonth,
     href,
-    lead,
+    others,
+    onothers,
     onfind,
     onother,
   }: {
@@ -23,7 +24,8 @@
     format: Format;
     lastMonth: string;
     href: (build: string, line: string) => string;
-    lead?: { line: string; where: string };
+    others: { line: string; where: string; isLead: boolean }[];
+    onothers: () => void;
     onfind: (purpose?: 'ALTERNATIVE' | 'UPGRADE') => void;
     onother: () => void;
   } = $props();
@@ -63,7 +65,8 @@
 <Sharing
   {line}
   {href}
-  {lead}
+  {others}
+  {onothers}
   onfollow={open ? (to) => void bench.edit(line.id, { following: { line: to ?? undefined } }) : undefined}
 />
 

@@ -5,15 +5,19 @@
   let {
     line,
     href,
-    lead,
+    others,
+    onothers,
     onfollow,
   }: {
     line: Schemas['LineView'];
     href: (build: string, line: string) => string;
-    /** The same slot of the tier's lead build, which a line of its own could follow. */
-    lead?: { line: string; where: string };
+    /** Lines of other builds that this one could follow; the tier's own lead among them is told first. */
+    others: { line: string; where: string; isLead: boolean }[];
+    /** Somebody wants to choose among them. */
+    onothers: () => void;
     onfollow?: (line: string | null) => void;
   } = $props();
+  const lead = $derived(others.find((o) => o.isLead));
 </script>
 
 {#if line.follows}
@@ -24,9 +28,20 @@
     >: a change there reaches here. Another choice here lets go.
     {#if onfollow}<button class="btn-quiet small" onclick={() => onfollow(null)}>Let go</button>{/if}
   </p>
-{:else if lead && onfollow}
-  <p class="small text-soft">
-    Stands by itself. <button class="btn-quiet small" onclick={() => onfollow(lead.line)}>Follow {lead.where}</button>
+{:else if onfollow}
+  <p class="small flex flex-wrap items-baseline gap-x-2 text-soft">
+    Stands by itself.
+    {#if lead}<button class="btn-quiet small" onclick={() => onfollow(lead.line)}>Follow {lead.where}</button>{/if}
+    <select
+      class="max-w-72 border-b border-hairline bg-transparent"
+      aria-label="Follow a line of another build"
+      value=""
+      onfocus={onothers}
+      onchange={(e) => e.currentTarget.value && onfollow(e.currentTarget.value)}
+    >
+      <option value="">follow another build…</option>
+      {#each others as other (other.line)}<option value={other.line}>{other.where}</option>{/each}
+    </select>
   </p>
 {/if}
 {#if line.followers.length}

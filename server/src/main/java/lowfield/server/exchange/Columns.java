@@ -33,6 +33,8 @@ final class Columns {
             "avoid");
     private static final TypeReference<List<Map<String, Object>>> ROWS = new TypeReference<>() {};
 
+    private static final int MOST_DIGITS = 9;
+
     private Columns() {}
 
     static List<String> header(Kind kind) {
@@ -58,7 +60,7 @@ final class Columns {
             return cell;
         }
         return switch (field.holds()) {
-            case NUMBER -> cell.matches("-?[0-9]{1,9}") ? (Object) Integer.valueOf(cell) : cell;
+            case NUMBER -> number(cell);
             case YES_NO -> cell.equals("yes") ? (Object) true : cell.equals("no") ? (Object) false : cell;
             case TEXT -> cell;
             case SET ->
@@ -69,6 +71,20 @@ final class Columns {
             case PAIRS -> pairs(cell);
             case ROWS -> rows(cell);
         };
+    }
+
+    /** By hand, since a file has millions of these. */
+    private static Object number(String cell) {
+        var start = cell.startsWith("-") ? 1 : 0;
+        if (cell.length() == start || cell.length() > start + MOST_DIGITS) {
+            return cell;
+        }
+        for (int i = start; i < cell.length(); i++) {
+            if (cell.charAt(i) < '0' || cell.charAt(i) > '9') {
+                return cell;
+            }
+        }
+        return Integer.valueOf(cell);
     }
 
     private static Object pairs(String cell) {

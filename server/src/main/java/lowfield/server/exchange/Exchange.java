@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import lowfield.core.RuleBroken;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Release;
@@ -33,6 +34,7 @@ public class Exchange {
         JSON
     }
 
+    private static final Pattern GTIN = Pattern.compile("[0-9]{8,14}");
     private static final int MOST_ROWS = 200_000;
 
     private final DSLContext db;
@@ -95,7 +97,7 @@ public class Exchange {
                         80,
                         faults)
                 & length(row, "avoid", Optional.ofNullable(row.avoid()).orElse(""), 0, 500, faults);
-        if (row.gtin() != null && !row.gtin().matches("[0-9]{8,14}")) {
+        if (row.gtin() != null && !GTIN.matcher(row.gtin()).matches()) {
             faults.add(row.line(), "gtin", row.gtin(), "8 to 14 digits");
             named = false;
         }
