@@ -19,13 +19,52 @@
   let version = $state(0);
   let sentence = $state('');
 
+  // What is typed stays while the tiers change places.
+  let shown: string | null = null;
   $effect(() => {
+    if (editing === shown) return;
+    shown = editing;
     if (editing) {
       tier = card ? typedTier(card.form) : emptyTier();
       version = card?.tierVersion ?? 0;
       sentence = '';
     }
   });
+
+  const tiers = $derived([...new Set(cards.map((c) => c.tier))]);
+  const place = $derived(card ? tiers.indexOf(card.tier) : -1);
+
+  async function doing(work: () => Promise<unknown>): Promise<boolean> {
+    try {
+      await work();
+      sentence = '';
+    } catch (problem) {
+      sentence = (problem as Error).message;
+    }
+    await queries.invalidateQueries({ queryKey: ['desk', slug] });
+    return sentence === '';
+  }
+
+  const move = (position: number) =>
+    doing(() =>
+      taken(
+        api.PUT('/api/editions/{edition}/tiers/{tier}/place', {
+          params: { path: { edition, tier: card!.tier }, header: { 'If-Match': `"${version}"` } },
+          body: { position },
+        }),
+      ),
+    );
+
+  async function remove(): Promise<void> {
+    const gone = await doing(() =>
+      taken(
+        api.DELETE('/api/editions/{edition}/tiers/{tier}', {
+          params: { path: { edition, tier: card!.tier }, header: { 'If-Match': `"${card!.tierStamp}"` } },
+        }),
+      ),
+    );
+    if (gone) editing = null;
+  }
 
   async function save(event: SubmitEvent): Promise<void> {
     event.preventDefault();
@@ -63,6 +102,20 @@
   <form onsubmit={save} class="space-y-4 px-6 py-4">
     <TierFields bind:tier />
     <Told {sentence} />
-    <button class="btn btn-main">Save the tier</button>
+    <div class="flex flex-wrap items-center gap-2">
+      <button class="btn btn-main">Save the tier</button>
+      {#if card}
+        <button type="button" class="btn" disabled={place < 1} onclick={() => void move(place - 1)}>Move up</button>
+        <button type="button" class="btn" disabled={place >= tiers.length - 1} onclick={() => void move(place + 1)}
+          >Move down</button
+        >
+        <button type="button" class="btn ml-auto" disabled={tiers.length < 2} onclick={() => void remove()}
+          >Take the tier out</button
+        >
+      {/if}
+    </div>
+    {#if card}<p class="small text-soft">
+        Taking it out takes its builds along; undo at the bench, <span class="key">u</span>, brings all of it back.
+      </p>{/if}
   </form>
 </Dialog>

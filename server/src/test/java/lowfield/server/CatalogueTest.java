@@ -143,4 +143,44 @@ class CatalogueTest {
                         .detail())
                 .contains("only parts of one kind");
     }
+
+    @Test
+    void aLongKindIsReadInPages() {
+        var mark = "Pager " + UUID.randomUUID();
+        for (int i = 0; i < 3; i++) {
+            add("MOUSE", mark + " " + i, "", Map.of());
+        }
+        var whole = world.ines
+                .get("/api/parts?kind=MOUSE&q=" + mark.replace(" ", "+"))
+                .json();
+        assertThat(whole.path("all").asInt()).isEqualTo(3);
+        assertThat(whole.path("next").isNull()).isTrue();
+        var second = whole.path("parts").get(1).path("id").asString();
+        var rest = world.ines
+                .get("/api/parts?kind=MOUSE&q=" + mark.replace(" ", "+") + "&from=" + second)
+                .json();
+        assertThat(rest.path("parts")).hasSize(2);
+        assertThat(rest.path("parts").get(0).path("id").asString()).isEqualTo(second);
+    }
+
+    @Test
+    void partsStandSideBySide() {
+        var one = add("MOUSE", "Side " + UUID.randomUUID(), "", Map.of());
+        var other = add("CASE", "Side " + UUID.randomUUID(), "", Map.of());
+        assertThat(world.ines
+                        .get("/api/parts/compared?ids=" + one + "," + other)
+                        .detail())
+                .contains("one kind");
+        assertThat(world.ines.get("/api/parts/compared?ids=" + one).detail()).contains("Two to 4");
+        var cards = world.parts.get("merrowby-vane-five-8-gb-black") + "," + world.parts.get("hartle-basalt-16-gb");
+        var chip = world.ines
+                .get("/api/parts/compared?ids=" + cards)
+                .json()
+                .valueStream()
+                .filter(r -> r.path("figure").asString().equals("chip"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(chip.path("cells").get(0).asString()).isEqualTo("Vane Five");
+        assertThat(chip.path("better")).isEmpty();
+    }
 }

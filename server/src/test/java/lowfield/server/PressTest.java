@@ -11,6 +11,8 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
@@ -214,5 +216,55 @@ class PressTest {
         assertThat(preview.raw().headers().firstValue("Content-Security-Policy").orElse(""))
                 .contains("default-src 'none'");
         assertThat(read("/" + world.slug).statusCode()).isEqualTo(404);
+    }
+
+    /** Parts under a reason, and a tier's builds: what the author set side by side is frozen and shown as tables. */
+    @Test
+    void whatStandsSideBySideIsShownToReaders() throws Exception {
+        world.filled().round();
+        var cards = List.of(world.parts.get("merrowby-vane-five-8-gb-black"), world.parts.get("hartle-basalt-16-gb"));
+        world.edit(world.ines, world.line("GRAPHICS_CARD"), Map.of("compared", cards));
+        world.ines.post(
+                "/api/editions/" + world.edition + "/builds", Map.of("of", world.build, "name", "the quiet one"));
+        var card = world.bench().path("card");
+        var form = new HashMap<String, Object>(World.tier("Bosun", 84000, 92000));
+        form.put("showsBuilds", true);
+        world.ines.call(
+                "PUT",
+                "/api/editions/" + world.edition + "/tiers/" + card.path("tier").asString(),
+                form,
+                card.path("tierVersion").asInt());
+        world.waiveAll();
+        assertThat(publish(world.ines).status()).isEqualTo(201);
+        var json = read("/" + world.slug + "/editions/1.json").body();
+        var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(Path.of("../docs/formats/edition.schema.json")));
+        assertThat(schema.validate(json, InputFormat.JSON)).isEmpty();
+        var body = read("/" + world.slug).body();
+        assertThat(body)
+                .contains("its builds side by side", "the quiet one", "<th scope=\"row\">chip</th>")
+                .containsPattern("<span>the same</span>")
+                .containsPattern("16 GB</span><em> better</em>");
+    }
+
+    @Test
+    void aNoteIsNeverPublished() throws Exception {
+        world.filled().round();
+        world.edit(world.ines, world.line("CASE"), Map.of("note", "a-secret-note-on-the-line"));
+        world.ines.call(
+                "PATCH",
+                "/api/editions/" + world.edition + "/builds/" + world.build,
+                Map.of("note", "a-secret-note-on-the-build"),
+                world.bench().path("card").path("version").asInt());
+        world.ines.call(
+                "PUT",
+                "/api/editions/" + world.edition + "/note",
+                Map.of("note", "a-secret-note-on-the-edition"),
+                world.desk().path("edition").path("version").asInt());
+        assertThat(world.desk().path("edition").path("note").asString()).startsWith("a-secret");
+        world.waiveAll();
+        publish(world.ines);
+        assertThat(read("/" + world.slug).body()).doesNotContain("a-secret-note");
+        assertThat(read("/" + world.slug + "/editions/1.json").body()).doesNotContain("a-secret-note");
     }
 }

@@ -264,4 +264,94 @@ class SharingTest {
         world.ines.post("/api/editions/" + world.edition + "/undo", Map.of());
         assertThat(world.line("CASE").path("note").asString()).isEmpty();
     }
+
+    private Caller.Answer tier(String method, String tier, String more, Object body, int version) {
+        return world.ines.call(method, "/api/editions/" + world.edition + "/tiers/" + tier + more, body, version);
+    }
+
+    private java.util.List<String> tierNames() {
+        return world.desk()
+                .path("cards")
+                .valueStream()
+                .map(c -> c.path("tierName").asString())
+                .distinct()
+                .toList();
+    }
+
+    private JsonNode card(String tierName) {
+        return world.desk()
+                .path("cards")
+                .valueStream()
+                .filter(c -> c.path("tierName").asString().equals(tierName))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void tiersComeChangePlacesAndGoEachInOneStep() {
+        var undo = "/api/editions/" + world.edition + "/undo";
+        var redo = "/api/editions/" + world.edition + "/redo";
+        world.ines.post(
+                "/api/guides/" + world.slug + "/editions/" + world.edition + "/tiers",
+                World.tier("Dinghy", 30000, 40000));
+        assertThat(tierNames()).containsExactly("Bosun", "Dinghy");
+        world.ines.post(undo, Map.of());
+        assertThat(tierNames()).containsExactly("Bosun");
+        world.ines.post(redo, Map.of());
+        var dinghy = card("Dinghy").path("tier").asString();
+        tier(
+                "PUT",
+                dinghy,
+                "/place",
+                Map.of("position", 0),
+                card("Dinghy").path("tierVersion").asInt());
+        assertThat(tierNames()).containsExactly("Dinghy", "Bosun");
+        world.ines.post(undo, Map.of());
+        assertThat(tierNames()).containsExactly("Bosun", "Dinghy");
+        var bosun = card("Bosun");
+        var stamp = bosun.path("tierStamp").asInt();
+        world.edit(world.tom, line("CASE"), Map.of("quantity", 2));
+        assertThat(tier("DELETE", bosun.path("tier").asString(), "", null, stamp)
+                        .status())
+                .isEqualTo(412);
+        stamp = card("Bosun").path("tierStamp").asInt();
+        assertThat(tier("DELETE", bosun.path("tier").asString(), "", null, stamp)
+                        .status())
+                .isEqualTo(204);
+        assertThat(tierNames()).containsExactly("Dinghy");
+        assertThat(tier(
+                                "DELETE",
+                                dinghy,
+                                "",
+                                null,
+                                card("Dinghy").path("tierStamp").asInt())
+                        .detail())
+                .contains("keeps at least one tier");
+        world.ines.post(undo, Map.of());
+        assertThat(tierNames()).containsExactly("Bosun", "Dinghy");
+        assertThat(line("CASE").path("quantity").asInt()).isEqualTo(2);
+        assertThat(line("MEMORY").path("follows").isNull()).isFalse();
+    }
+
+    @Test
+    void aTierThatOthersFollowStays() {
+        world.ines.post(
+                "/api/guides/" + world.slug + "/editions/" + world.edition + "/tiers",
+                World.tier("Dinghy", 30000, 40000));
+        var dinghy = card("Dinghy");
+        var box = World.line(bench(dinghy.path("build").asString()), "CASE");
+        world.edit(
+                world.ines,
+                box,
+                Map.of("following", Map.of("line", world.line("CASE").path("id").asString())));
+        var bosun = card("Bosun");
+        assertThat(tier(
+                                "DELETE",
+                                bosun.path("tier").asString(),
+                                "",
+                                null,
+                                bosun.path("tierStamp").asInt())
+                        .detail())
+                .contains("Other builds follow Case");
+    }
 }

@@ -34,6 +34,8 @@ public record Field(
 
     static Field of(RecordComponent component) {
         var shown = component.getAnnotation(Shown.class);
+        // Asked for millions of times when a catalogue is read; without this the caller is looked at each time.
+        component.getAccessor().setAccessible(true);
         var held = ((ParameterizedType) component.getGenericType()).getActualTypeArguments()[0];
         return new Field(
                 component.getName(),

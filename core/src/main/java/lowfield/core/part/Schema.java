@@ -30,6 +30,7 @@ public final class Schema {
         try {
             var types = fields.stream().map(f -> f.component().getType()).toArray(Class<?>[]::new);
             constructor = type.getDeclaredConstructor(types);
+            constructor.setAccessible(true);
         } catch (NoSuchMethodException impossible) {
             throw new IllegalStateException(impossible);
         }

@@ -10,6 +10,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import lowfield.core.RuleBroken;
 import lowfield.db.tables.records.EditionBuildRecord;
 import lowfield.server.platform.NotFound;
@@ -100,22 +101,42 @@ class BuildRows {
 
     /** Takes a variant with its lines out; the lead of a tier stays, and so does what others follow. */
     void remove(UUID edition, UUID build) {
-        var following = lines.following(edition);
-        var own = lines.of(edition).getOrDefault(build, List.of());
-        for (var row : own) {
-            RuleBroken.unless(
-                    own.stream().map(LineRows.Row::id).toList().containsAll(following.of(row.id())),
-                    "Other builds follow %s of this one; let them go first.",
-                    row.state().slot().label());
-        }
+        refuseFollowed(edition, List.of(build));
         var row = forUpdate(edition, build).orElseThrow(() -> new NotFound("This build is gone already."));
         RuleBroken.unless(row.getPosition() > 0, "Only a variant can be removed; a tier keeps its lead build.");
-        own.forEach(line -> lines.write(edition, line.id(), Optional.empty()));
-        row.delete();
+        delete(row);
         var left = ofTier(edition, row.getTierId());
         for (int i = 0; i < left.size(); i++) {
             left.get(i).setPosition(i);
             left.get(i).update();
+        }
+    }
+
+    /** Takes all of some builds out, leads and variants, which only each other may follow. */
+    void removeAll(UUID edition, List<UUID> all) {
+        refuseFollowed(edition, all);
+        all.forEach(build -> forUpdate(edition, build).ifPresent(this::delete));
+    }
+
+    private void delete(EditionBuildRecord row) {
+        lines.of(row.getEditionId())
+                .getOrDefault(row.getBuildId(), List.of())
+                .forEach(line -> lines.write(row.getEditionId(), line.id(), Optional.empty()));
+        row.delete();
+    }
+
+    private void refuseFollowed(UUID edition, List<UUID> going) {
+        var following = lines.following(edition);
+        var all = lines.of(edition);
+        var own = going.stream()
+                .flatMap(b -> all.getOrDefault(b, List.of()).stream())
+                .toList();
+        var ids = own.stream().map(LineRows.Row::id).collect(Collectors.toSet());
+        for (var row : own) {
+            RuleBroken.unless(
+                    ids.containsAll(following.of(row.id())),
+                    "Other builds follow %s of this one; let them go first.",
+                    row.state().slot().label());
         }
     }
 

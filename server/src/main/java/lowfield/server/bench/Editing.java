@@ -11,8 +11,6 @@ import lowfield.server.catalogue.Parts;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.Editions;
 import lowfield.server.guide.Guides;
-import lowfield.server.guide.TierForm;
-import lowfield.server.guide.TierRows;
 import lowfield.server.platform.NotFound;
 import lowfield.server.platform.Stale;
 import org.springframework.stereotype.Service;
@@ -22,24 +20,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Editing {
     private final LineRows lines;
-    private final TierRows tiers;
-    private final Targets targets;
     private final Journal journal;
     private final Editions editions;
     private final Guides guides;
     private final Parts parts;
 
-    Editing(
-            LineRows lines,
-            TierRows tiers,
-            Targets targets,
-            Journal journal,
-            Editions editions,
-            Guides guides,
-            Parts parts) {
+    Editing(LineRows lines, Journal journal, Editions editions, Guides guides, Parts parts) {
         this.lines = lines;
-        this.tiers = tiers;
-        this.targets = targets;
         this.journal = journal;
         this.editions = editions;
         this.guides = guides;
@@ -193,19 +180,5 @@ public class Editing {
                 by,
                 false);
         return row.state().build();
-    }
-
-    @Transactional
-    public void editTier(UUID edition, UUID tier, TierForm form, int expected, Person by) {
-        var info = editions.forReshaping(edition);
-        form.band().band(guides.byId(info.guide()).money());
-        var row = tiers.forUpdate(edition, tier).orElseThrow(() -> new NotFound("There is no such tier."));
-        var before = TierRows.form(row);
-        if (row.getVersion() != expected) {
-            throw new Stale("The tier was changed meanwhile.", before, form, row.getVersion());
-        }
-        targets.writeTier(edition, tier, form);
-        journal.record(
-                new Journal.Entry(edition, null, Target.TIER, tier, form.name() + ": tier", before, form), by, false);
     }
 }

@@ -27,6 +27,12 @@ public record Sheets(
         GuideInfo guide, EditionInfo edition, Optional<Published> last, PriceList prices, List<OfTier> tiers) {
     /** A tier and its builds, the lead first. */
     public record OfTier(TierInfo tier, Band band, List<OfBuild> builds) {
+        /** A number that changes with anything in the tier. */
+        int stamp() {
+            return TierBlocks.stamp(
+                    tier.version(), builds.stream().map(OfBuild::stamp).toList());
+        }
+
         /** "Mate" for the lead, "Mate, the other platform" for a variant. */
         public String nameOf(UUID build) {
             return builds.stream()

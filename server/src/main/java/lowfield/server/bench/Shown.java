@@ -29,6 +29,7 @@ final class Shown {
                 build.name(),
                 info.form(),
                 info.version(),
+                tier.stamp(),
                 build.info().version(),
                 build.info().note(),
                 gauge(tier, build),

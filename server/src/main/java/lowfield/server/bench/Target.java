@@ -11,5 +11,9 @@ enum Target {
     /** A whole variant with its lines, which comes and goes as one. */
     VARIANT,
     /** The edition's note. */
-    EDITION
+    EDITION,
+    /** A whole tier with its builds, which comes and goes as one. */
+    WHOLE_TIER,
+    /** The order of an edition's tiers. */
+    TIER_ORDER
 }

@@ -14,8 +14,10 @@ class Targets {
     private final LineRows lines;
     private final TierRows tiers;
     private final BuildRows builds;
+    private final TierBlocks blocks;
 
-    Targets(LineRows lines, TierRows tiers, BuildRows builds) {
+    Targets(LineRows lines, TierRows tiers, BuildRows builds, TierBlocks blocks) {
+        this.blocks = blocks;
         this.lines = lines;
         this.tiers = tiers;
         this.builds = builds;
@@ -29,6 +31,8 @@ class Targets {
             case BUILD -> builds.forUpdate(edition, id).map(r -> Json.write(BuildRows.state(r)));
             case VARIANT -> builds.variant(edition, id).map(Json::write);
             case EDITION -> Optional.of(Json.write(builds.note(edition)));
+            case WHOLE_TIER -> blocks.read(edition, id).map(Json::write);
+            case TIER_ORDER -> Optional.of(Json.write(blocks.order(edition)));
         };
     }
 
@@ -43,6 +47,10 @@ class Targets {
                         s -> builds.add(edition, id, Json.read(s, VariantState.class)),
                         () -> builds.remove(edition, id));
             case EDITION -> state.ifPresent(s -> builds.note(edition, Json.read(s, EditionState.class)));
+            case WHOLE_TIER ->
+                state.ifPresentOrElse(
+                        s -> blocks.add(edition, id, Json.read(s, TierState.class)), () -> blocks.remove(edition, id));
+            case TIER_ORDER -> state.ifPresent(s -> blocks.order(edition, Json.read(s, TierOrder.class)));
         }
     }
 

@@ -51,6 +51,7 @@ public final class Views {
             String buildName,
             TierForm form,
             int tierVersion,
+            int tierStamp,
             int version,
             String note,
             Gauge gauge,

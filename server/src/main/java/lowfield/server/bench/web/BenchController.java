@@ -13,7 +13,6 @@ import lowfield.server.bench.Tallies;
 import lowfield.server.bench.Viewing;
 import lowfield.server.bench.Views;
 import lowfield.server.guide.Guides;
-import lowfield.server.guide.TierForm;
 import lowfield.server.platform.Versions;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -24,7 +23,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -106,17 +104,6 @@ class BenchController {
     @GetMapping("/editions/{edition}/lines/{line}/reach")
     List<Views.ReachView> reach(@PathVariable UUID edition, @PathVariable UUID line, @RequestParam UUID part) {
         return ladders.reach(edition, line, part);
-    }
-
-    @PutMapping("/editions/{edition}/tiers/{tier}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void editTier(
-            @PathVariable UUID edition,
-            @PathVariable UUID tier,
-            @RequestBody TierForm form,
-            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-            @AuthenticationPrincipal Person person) {
-        editing.editTier(edition, tier, form, Versions.expected(ifMatch), person);
     }
 
     /** The parts that answer a query sentence, by what each would do to this build; one group can be asked for in full. */

@@ -2,7 +2,6 @@ package lowfield.server.guide.web;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.UUID;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.Editions;
 import lowfield.server.guide.GuideForm;
@@ -32,8 +31,6 @@ class GuideController {
             @Nullable LocalDate period,
             @Nullable LocalDate pressOn,
             @Nullable List<TierForm> tiers) {}
-
-    record NewTier(UUID tier) {}
 
     private final Guides guides;
     private final Editions editions;
@@ -76,11 +73,5 @@ class GuideController {
             return editions.next(guide, edition.pressOn());
         }
         return editions.first(guide, edition.period(), edition.pressOn(), edition.tiers());
-    }
-
-    @PostMapping("/{slug}/editions/{edition}/tiers")
-    @ResponseStatus(HttpStatus.CREATED)
-    NewTier addTier(@PathVariable String slug, @PathVariable UUID edition, @RequestBody TierForm form) {
-        return new NewTier(editions.addTier(guides.bySlug(slug), edition, form));
     }
 }
