@@ -21,6 +21,12 @@
   ] as const;
   const energy = (part: Partial<Schemas['EnergyForm']>) =>
     (form.energy = { ...(form.energy ?? { gamingHours: 3, idleHours: 3, tariffHundredths: 3000 }), ...part });
+  const typed = (value: number, unit: number) => (unit === 1 ? value : Math.round(value * unit));
+  const figures = [
+    { name: 'gamingHours', label: 'Hours of play a day', unit: 1, step: 0.5 },
+    { name: 'idleHours', label: 'Hours of idling a day', unit: 1, step: 0.5 },
+    { name: 'tariffHundredths', label: 'A kilowatt-hour, in hundredths of the currency', unit: 100, step: 0.1 },
+  ] as const;
   const toggled = <T,>(list: T[], item: T) => (list.includes(item) ? list.filter((i) => i !== item) : [...list, item]);
 </script>
 
@@ -98,38 +104,16 @@
 <fieldset class="mt-4">
   <legend class="label mb-1">What a year of a build costs in energy</legend>
   <div class="grid grid-cols-3 gap-4">
-    <label class="label"
-      >Hours of play a day<input
-        class="field mt-1"
-        type="number"
-        min="0"
-        max="24"
-        step="0.5"
-        value={form.energy?.gamingHours ?? ''}
-        onchange={(e) => energy({ gamingHours: e.currentTarget.valueAsNumber || 0 })}
-      /></label
-    >
-    <label class="label"
-      >Hours of idling a day<input
-        class="field mt-1"
-        type="number"
-        min="0"
-        max="24"
-        step="0.5"
-        value={form.energy?.idleHours ?? ''}
-        onchange={(e) => energy({ idleHours: e.currentTarget.valueAsNumber || 0 })}
-      /></label
-    >
-    <label class="label"
-      >A kilowatt-hour, in hundredths of the currency<input
-        class="field mt-1"
-        type="number"
-        min="0"
-        step="0.1"
-        value={form.energy ? form.energy.tariffHundredths / 100 : ''}
-        onchange={(e) => energy({ tariffHundredths: Math.round((e.currentTarget.valueAsNumber || 0) * 100) })}
-      /></label
-    >
+    {#each figures as { name, label, unit, step } (name)}<label class="label"
+        >{label}<input
+          class="field mt-1"
+          type="number"
+          min="0"
+          {step}
+          value={form.energy ? form.energy[name] / unit : ''}
+          onchange={(e) => energy({ [name]: typed(e.currentTarget.valueAsNumber || 0, unit) })}
+        /></label
+      >{/each}
   </div>
 </fieldset>
 <label class="label mt-4 block"

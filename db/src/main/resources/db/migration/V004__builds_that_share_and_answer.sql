@@ -33,3 +33,11 @@ alter table line alter constraint line_edition_id_follows_fkey deferrable initia
 -- Answers are read with the frame of their edition.
 create trigger finding_answer_stamps after insert or update or delete on finding_answer
     for each row execute function edition_frame_is_changed();
+
+-- Most parts have no GTIN and are merged into none; a large file should not pay for indexes of nothing.
+alter table variant drop constraint variant_gtin_key;
+create unique index variant_gtin on variant (gtin) where gtin is not null;
+drop index variant_merged;
+create index variant_merged on variant (merged_into) where merged_into is not null;
+drop index product_merged;
+create index product_merged on product (merged_into) where merged_into is not null;

@@ -42,7 +42,7 @@ public class CheckBenchmark {
         var results = new Runner(new OptionsBuilder()
                         .include(CheckBenchmark.class.getName())
                         .forks(2)
-                        .warmupIterations(4)
+                        .warmupIterations(10)
                         .warmupTime(TimeValue.seconds(1))
                         .measurementIterations(5)
                         .measurementTime(TimeValue.seconds(1))

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -18,17 +19,17 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
- * Tells open desks what others edit, as server-sent events. What is told travels with NOTIFY in the edit's own transaction,
- * so that every instance hears it, only when it is committed, and in the order of the commits.
+ * Tells open desks what others edit, as server-sent events. What is told travels with NOTIFY once the edit is
+ * committed, so that every instance hears it and nobody hears of what was rolled back.
  */
 @Component
 public class Live {
     private static final int BEAT_SECONDS = 15;
 
     private final Notices notices;
-    private final Map<UUID, Set<SseEmitter>> desks = new ConcurrentHashMap<>();
-    private final ScheduledExecutorService beats = Executors.newSingleThreadScheduledExecutor(work -> {
-        var thread = new Thread(work, "live-beats");
+    private final Map<UUID, Set<OpenDesk>> desks = new ConcurrentHashMap<>();
+    private final ScheduledExecutorService work = Executors.newScheduledThreadPool(4, runnable -> {
+        var thread = new Thread(runnable, "live");
         thread.setDaemon(true);
         return thread;
     });
@@ -36,11 +37,45 @@ public class Live {
     Live(Notices notices) {
         this.notices = notices;
         notices.whenTold(told -> tell(Json.read(told, Change.class)));
-        beats.scheduleWithFixedDelay(this::beat, BEAT_SECONDS, BEAT_SECONDS, TimeUnit.SECONDS);
+        work.scheduleWithFixedDelay(this::beat, BEAT_SECONDS, BEAT_SECONDS, TimeUnit.SECONDS);
     }
 
     /** What somebody changed: where, who, how it is called, and at which open desk it was done. */
     public record Change(UUID edition, @Nullable UUID build, String by, String label, String desk) {}
+
+    /**
+     * One open line. Events leave it in order, and never on the thread that brings them: a desk that reads slowly holds
+     * nobody up but itself.
+     */
+    private final class OpenDesk {
+        private final SseEmitter emitter = new SseEmitter(0L);
+        private final Set<OpenDesk> watching;
+        private CompletableFuture<Void> last = CompletableFuture.completedFuture(null);
+
+        OpenDesk(Set<OpenDesk> watching) {
+            this.watching = watching;
+            emitter.onCompletion(this::gone);
+            emitter.onTimeout(this::gone);
+            emitter.onError(e -> gone());
+            watching.add(this);
+        }
+
+        synchronized void send(SseEmitter.SseEventBuilder event) {
+            last = last.thenRunAsync(() -> write(event), work);
+        }
+
+        private void write(SseEmitter.SseEventBuilder event) {
+            try {
+                emitter.send(event);
+            } catch (IOException | IllegalStateException left) {
+                gone();
+            }
+        }
+
+        private void gone() {
+            watching.remove(this);
+        }
+    }
 
     /** To be called inside the transaction of the edit. */
     void changed(Change change) {
@@ -49,48 +84,32 @@ public class Live {
 
     /** A desk that wants to hear of an edition's changes until it is closed. */
     public SseEmitter open(UUID edition) {
-        var desk = new SseEmitter(0L);
-        var watching = desks.computeIfAbsent(edition, e -> ConcurrentHashMap.newKeySet());
-        Runnable gone = () -> watching.remove(desk);
-        desk.onCompletion(gone);
-        desk.onTimeout(gone);
-        desk.onError(e -> gone.run());
-        watching.add(desk);
-        send(watching, desk, SseEmitter.event().comment("open"));
-        return desk;
+        var desk = new OpenDesk(desks.computeIfAbsent(edition, e -> ConcurrentHashMap.newKeySet()));
+        desk.send(SseEmitter.event().comment("open"));
+        return desk.emitter;
     }
 
     private void tell(Change change) {
-        var watching = desks.getOrDefault(change.edition(), Set.of());
-        for (var desk : watching) {
-            send(watching, desk, SseEmitter.event().name("change").data(Json.write(change)));
-        }
+        desks.getOrDefault(change.edition(), Set.of())
+                .forEach(desk ->
+                        desk.send(SseEmitter.event().name("change").data(Json.write(change))));
     }
 
     /** So that a desk that went away without a word is noticed, and nothing between closes a quiet line. */
     private void beat() {
         desks.values()
                 .forEach(watching -> watching.forEach(
-                        desk -> send(watching, desk, SseEmitter.event().comment("still here"))));
-        desks.values().removeIf(Set::isEmpty);
-    }
-
-    private static void send(Set<SseEmitter> watching, SseEmitter desk, SseEmitter.SseEventBuilder event) {
-        try {
-            desk.send(event);
-        } catch (IOException | IllegalStateException left) {
-            watching.remove(desk);
-        }
+                        desk -> desk.send(SseEmitter.event().comment("still here"))));
     }
 
     /** Open lines do not hold the server up when it is told to stop. */
     @EventListener(ContextClosedEvent.class)
     void closing() {
-        desks.values().forEach(watching -> watching.forEach(SseEmitter::complete));
+        desks.values().forEach(watching -> watching.forEach(desk -> desk.emitter.complete()));
     }
 
     @PreDestroy
     void stop() {
-        beats.shutdownNow();
+        work.shutdownNow();
     }
 }

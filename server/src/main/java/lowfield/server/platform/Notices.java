@@ -3,9 +3,17 @@ package lowfield.server.platform;
 import jakarta.annotation.PreDestroy;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.Executors;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import org.jooq.DSLContext;
+import org.jooq.exception.DataAccessException;
+import org.jooq.impl.DSL;
 import org.postgresql.PGConnection;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -25,6 +33,7 @@ public class Notices {
     private static final Logger LOG = LoggerFactory.getLogger(Notices.class);
     private static final String CHANNEL = "lowfield";
     private static final String WORDS = "lowfield_words";
+    private static final int SEND_MS = 40;
 
     /** What can change as a whole. */
     public enum Topic {
@@ -38,6 +47,12 @@ public class Notices {
     private final DataSourceProperties source;
     private final List<java.util.function.Consumer<Topic>> listeners = new CopyOnWriteArrayList<>();
     private final List<java.util.function.Consumer<String>> hearers = new CopyOnWriteArrayList<>();
+    private final BlockingQueue<String> outgoing = new LinkedBlockingQueue<>();
+    private final ScheduledExecutorService sending = Executors.newSingleThreadScheduledExecutor(work -> {
+        var thread = new Thread(work, "notices-out");
+        thread.setDaemon(true);
+        return thread;
+    });
     private volatile boolean closed;
 
     Notices(DSLContext db, DataSourceProperties source) {
@@ -68,9 +83,36 @@ public class Notices {
         hearers.add(hearer);
     }
 
-    /** Tells every instance some words (at most 7,900 bytes) when the transaction is committed; the own one hears them, too. */
+    /**
+     * Tells every instance some words (at most 7,900 bytes) soon after the transaction is committed; the own one hears them,
+     * too. Words of many transactions go out together: a NOTIFY of its own would make every commit wait for every other.
+     */
     public void told(String words) {
-        db.query("select pg_notify(?, ?)", WORDS, words).execute();
+        if (TransactionSynchronizationManager.isSynchronizationActive()) {
+            TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+                @Override
+                public void afterCommit() {
+                    outgoing.add(words);
+                }
+            });
+        } else {
+            outgoing.add(words);
+        }
+    }
+
+    private void sendOut() {
+        var words = new ArrayList<String>();
+        outgoing.drainTo(words);
+        if (words.isEmpty()) {
+            return;
+        }
+        try {
+            db.query("select pg_notify({0}, w) from unnest({1}) as w", DSL.val(WORDS), DSL.val(words.toArray(String[]::new)))
+                    .execute();
+        } catch (DataAccessException | org.springframework.dao.DataAccessException away) {
+            LOG.debug("Telling again soon: {}", away.getMessage());
+            outgoing.addAll(words);
+        }
     }
 
     @EventListener(ApplicationReadyEvent.class)
@@ -78,11 +120,13 @@ public class Notices {
         var thread = new Thread(this::run, "notices");
         thread.setDaemon(true);
         thread.start();
+        sending.scheduleWithFixedDelay(this::sendOut, SEND_MS, SEND_MS, TimeUnit.MILLISECONDS);
     }
 
     @PreDestroy
     void close() {
         closed = true;
+        sending.shutdownNow();
     }
 
     private void run() {
