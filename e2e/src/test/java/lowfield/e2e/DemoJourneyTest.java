@@ -21,7 +21,7 @@ class DemoJourneyTest {
             for (var trouble : new String[] {
                 "Motherboard has no price",
                 "over its band",
-                "is under 65% of the last accepted",
+                "stands out: ",
                 "is not known",
                 "Reason of the case is stale"
             }) {

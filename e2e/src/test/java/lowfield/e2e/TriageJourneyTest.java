@@ -53,7 +53,7 @@ class TriageJourneyTest {
             page.keyboard().press("v");
             assertThat(page.getByText("written for another choice")).not().isVisible();
 
-            wanted(theatre, "is under 65% of the last accepted");
+            wanted(theatre, "stands out: ");
             page.getByLabel("Why, for the record").fill("a slip of the decimal point");
             button("It is wrong").click();
             assertThat(page.getByText("No price waits for you.")).isVisible();

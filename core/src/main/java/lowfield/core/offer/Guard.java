@@ -1,32 +1,123 @@
 package lowfield.core.offer;
 
+import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import lowfield.core.money.Money;
 
 /**
- * The simplest guard against wrong prices: a price below 65% or above 160% of the last accepted one is set aside for a
- * person. Without an earlier price there is nothing to compare, and it is accepted.
+ * The guard against wrong prices (rules 2). On the logarithms of what was accepted before, a price is set aside for a person
+ * when it stands out: its modified z-score (Iglewicz and Hoaglin 1993: 0.6745 (x - median) / MAD, with MAD at least 0.02)
+ * is beyond 3.5 and it is more than 12% off the median. With fewer than five values it is held against the last accepted
+ * price instead. How the whole kind has moved since is taken out first, so that a market that moves does not freeze
+ * everything; and a price that a second, independent shop agrees with is let through, as is one that stands where the very
+ * listing stood when it was last accepted: a sibling that always costs more is not asked about again.
  */
 public record Guard(int lowestPercent, int highestPercent) {
     public static final Guard USUAL = new Guard(65, 160);
 
-    /** Whether a seen price may count at once, and in a sentence why not. */
+    private static final int FEWEST = 5;
+    private static final double LEAST_SPREAD = 0.02;
+    private static final double FARTHEST = 3.5;
+    private static final double OFF = 0.12;
+    private static final double AGREES = 0.05;
+
+    /** Whether a seen price may count at once, and in a sentence why, or why not. */
     public record Judgement(boolean accepted, String why) {}
 
-    public Judgement judge(Optional<Money> lastAccepted, Money seen) {
-        if (lastAccepted.isEmpty()) {
+    /** A price that was accepted once, and where its kind's index stood then. */
+    public record Past(Money price, double level) {
+        /** The logarithm of what it would be where the kind stands now. */
+        private double log(double levelNow) {
+            return Math.log(price.minor() * levelNow / level);
+        }
+    }
+
+    /**
+     * What a seen price is held against.
+     *
+     * @param past accepted prices of the last 90 days, siblings of one product in one condition pooled, one a shop and day
+     * @param own the last accepted price of the very listing
+     * @param peers what others ask who offer the same, for a listing that is new
+     * @param level where the kind's index stands now, with what this round says of it
+     * @param elsewhere what other shops ask for the same in this round
+     */
+    public record Ground(
+            List<Past> past, Optional<Past> own, Optional<Past> peers, double level, List<Money> elsewhere) {
+        public static final Ground NOTHING = new Ground(List.of(), Optional.empty(), Optional.empty(), 1, List.of());
+
+        public Ground {
+            past = List.copyOf(past);
+            elsewhere = List.copyOf(elsewhere);
+        }
+    }
+
+    public Judgement judge(Ground ground, Money seen) {
+        var judged = ground.past().size() < FEWEST ? againstLast(ground, seen) : againstMany(ground, seen);
+        if (judged.accepted()) {
+            return judged;
+        }
+        return ground.elsewhere().stream()
+                .filter(other -> Math.abs(other.minor() - seen.minor()) <= AGREES * seen.minor())
+                .findFirst()
+                .map(other -> new Judgement(
+                        true, "%s, but a second shop asks %s, which agrees".formatted(judged.why(), other)))
+                .orElse(judged);
+    }
+
+    private static Judgement againstMany(Ground ground, Money seen) {
+        var logs = ground.past().stream()
+                .mapToDouble(p -> p.log(ground.level()))
+                .sorted()
+                .toArray();
+        var median = median(logs);
+        var spread = Math.max(
+                LEAST_SPREAD,
+                median(Arrays.stream(logs)
+                        .map(x -> Math.abs(x - median))
+                        .sorted()
+                        .toArray()));
+        var away = Math.log(seen.minor()) - median;
+        var off = Math.exp(away) - 1;
+        var usual = Money.of(Math.round(Math.exp(median)), seen.currency().getCurrencyCode());
+        if (Math.abs(0.6745 * away / spread) > FARTHEST && Math.abs(off) > OFF && !isWhereItStood(ground, seen)) {
+            return new Judgement(
+                    false,
+                    "%s stands out: %+d%% off %s, the middle of %d accepted prices"
+                            .formatted(seen, Math.round(off * 100), usual, logs.length));
+        }
+        return new Judgement(true, "in line with %s, the middle of %d accepted prices".formatted(usual, logs.length));
+    }
+
+    private static boolean isWhereItStood(Ground ground, Money seen) {
+        return ground.own()
+                .filter(p -> Math.abs(Math.exp(Math.log(seen.minor()) - p.log(ground.level())) - 1) <= OFF)
+                .isPresent();
+    }
+
+    private Judgement againstLast(Ground ground, Money seen) {
+        var compared = ground.own().or(ground::peers);
+        if (compared.isEmpty()) {
             return new Judgement(true, "first price seen");
         }
-        var last = lastAccepted.get();
-        if (seen.times(100).compareTo(last.times(lowestPercent)) < 0) {
+        var last = compared.get();
+        var percent = 100 * Math.exp(Math.log(seen.minor()) - last.log(ground.level()));
+        // To a millionth, so that a price right on the edge is not set aside by rounding.
+        if (percent < lowestPercent - 1e-6) {
             return new Judgement(
-                    false, "%s is under %d%% of the last accepted %s".formatted(seen, lowestPercent, last));
+                    false, "%s is under %d%% of the last accepted %s".formatted(seen, lowestPercent, last.price()));
         }
-        if (seen.times(100).compareTo(last.times(highestPercent)) > 0) {
+        if (percent > highestPercent + 1e-6) {
             return new Judgement(
-                    false, "%s is over %d%% of the last accepted %s".formatted(seen, highestPercent, last));
+                    false, "%s is over %d%% of the last accepted %s".formatted(seen, highestPercent, last.price()));
         }
         return new Judgement(
-                true, "within %d to %d%% of the last accepted %s".formatted(lowestPercent, highestPercent, last));
+                true,
+                "within %d to %d%% of the last accepted %s".formatted(lowestPercent, highestPercent, last.price()));
+    }
+
+    private static double median(double[] sorted) {
+        var middle = sorted.length / 2;
+        return sorted.length % 2 == 1 ? sorted[middle] : (sorted[middle - 1] + sorted[middle]) / 2;
     }
 }

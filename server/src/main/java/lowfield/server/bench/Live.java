@@ -91,15 +91,14 @@ public class Live {
 
     private void tell(Change change) {
         desks.getOrDefault(change.edition(), Set.of())
-                .forEach(desk ->
-                        desk.send(SseEmitter.event().name("change").data(Json.write(change))));
+                .forEach(desk -> desk.send(SseEmitter.event().name("change").data(Json.write(change))));
     }
 
     /** So that a desk that went away without a word is noticed, and nothing between closes a quiet line. */
     private void beat() {
         desks.values()
-                .forEach(watching -> watching.forEach(
-                        desk -> desk.send(SseEmitter.event().comment("still here"))));
+                .forEach(watching ->
+                        watching.forEach(desk -> desk.send(SseEmitter.event().comment("still here"))));
     }
 
     /** Open lines do not hold the server up when it is told to stop. */

@@ -107,7 +107,9 @@ public class Notices {
             return;
         }
         try {
-            db.query("select pg_notify({0}, w) from unnest({1}) as w", DSL.val(WORDS), DSL.val(words.toArray(String[]::new)))
+            db.query(
+                            "select pg_notify({0}, w) from unnest({1}) as w",
+                            DSL.val(WORDS), DSL.val(words.toArray(String[]::new)))
                     .execute();
         } catch (DataAccessException | org.springframework.dao.DataAccessException away) {
             LOG.debug("Telling again soon: {}", away.getMessage());

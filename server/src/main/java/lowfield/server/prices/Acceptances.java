@@ -38,9 +38,11 @@ public class Acceptances {
     private final DSLContext db;
     private final Notices notices;
     private final Parts parts;
+    private final PastPrices past;
     private final Clock clock;
 
-    Acceptances(DSLContext db, Notices notices, Parts parts, Clock clock) {
+    Acceptances(DSLContext db, Notices notices, Parts parts, PastPrices past, Clock clock) {
+        this.past = past;
         this.parts = parts;
         this.db = db;
         this.notices = notices;
@@ -77,28 +79,34 @@ public class Acceptances {
                                 ACCEPTANCE.SEEN_AT.eq(OBSERVATION.SEEN_AT))))
                 .orderBy(OBSERVATION.ID)
                 .fetch();
+        var grounds = past.of(round, since);
         for (var observation : open) {
-            var judgement = judge(observation);
+            var judgement = judge(observation, grounds);
             decide(observation, judgement.accepted() ? "ACCEPTED" : "SET_ASIDE", judgement.why(), null);
         }
         notices.changed(Notices.Topic.OFFERS);
     }
 
-    private Guard.Judgement judge(ObservationRecord seen) {
+    private Guard.Judgement judge(ObservationRecord seen, PastPrices.Of grounds) {
         if (seen.getPriceMinor() == null) {
             return new Guard.Judgement(true, "cannot be bought, and says so");
         }
-        var last = lastAccepted(seen.getListingId())
-                .or(() -> peers(seen.getListingId()))
-                .map(m -> Money.of(m, seen.getCurrency()));
-        return Guard.USUAL.judge(last, Money.of(seen.getPriceMinor(), seen.getCurrency()));
-    }
-
-    private Optional<Long> lastAccepted(UUID listing) {
-        return db.select(LISTING.ACCEPTED_PRICE_MINOR)
+        var own = db.select(LISTING.ACCEPTED_PRICE_MINOR, LISTING.ACCEPTED_SEEN_AT, SHOP.ZONE)
                 .from(LISTING)
-                .where(LISTING.ID.eq(listing))
-                .fetchOptional(LISTING.ACCEPTED_PRICE_MINOR);
+                .join(PRODUCT_PAGE)
+                .on(PRODUCT_PAGE.ID.eq(LISTING.PAGE_ID))
+                .join(SHOP)
+                .on(SHOP.ID.eq(PRODUCT_PAGE.SHOP_ID))
+                .where(LISTING.ID.eq(seen.getListingId()), LISTING.ACCEPTED_PRICE_MINOR.isNotNull())
+                .fetchOptional();
+        var ground = grounds.ground(
+                seen.getId(),
+                own.map(r -> new PastPrices.Accepted(
+                        Money.of(r.value1(), seen.getCurrency()), PastPrices.dayOf(r.value2(), r.value3()))),
+                own.isPresent()
+                        ? Optional.empty()
+                        : peers(seen.getListingId()).map(m -> Money.of(m, seen.getCurrency())));
+        return Guard.USUAL.judge(ground, Money.of(seen.getPriceMinor(), seen.getCurrency()));
     }
 
     /** For a listing that is new: the median of what others ask for the same part in the same condition. */
