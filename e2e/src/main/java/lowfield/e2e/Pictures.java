@@ -44,10 +44,25 @@ public final class Pictures {
             page.locator("#candidate-0").waitFor();
             page.keyboard().press("ArrowDown");
             shot(page, "finder");
+            for (int i = 0; i < 4; i++) {
+                page.keyboard().press("Alt+KeyC");
+                page.keyboard().press("ArrowDown");
+            }
+            page.keyboard().press("Alt+KeyV");
+            page.getByText("only what differs").waitFor();
+            page.getByText("board power").waitFor();
+            shot(page, "side-by-side");
+            page.keyboard().press("Escape");
             page.keyboard().press("Escape");
             page.keyboard().press("l");
             page.getByText("A line runs through").waitFor();
             shot(page, "ladder");
+            for (int i = 2; i < 5; i++) {
+                page.locator("thead input[type=checkbox]").nth(i).check();
+            }
+            page.keyboard().press("v");
+            page.getByText("Builds side by side").waitFor();
+            shot(page, "builds-side-by-side");
             visit(page, GUIDE + "/round", "round");
             visit(page, GUIDE + "/press", "press");
             visit(page, "/catalogue", "catalogue");
