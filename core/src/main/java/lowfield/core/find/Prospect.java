@@ -29,7 +29,7 @@ public record Prospect(
 
     /** The finder's groups, best first. */
     public enum Group {
-        /** The total stays in the band and nothing else is needed. */
+        /** The total stays in the band, or in a list that still has empty slots under it, and nothing else is needed. */
         STAYS,
         /** It leaves the band, or needs another part. */
         FORCES,
@@ -38,14 +38,22 @@ public record Prospect(
         /** It does not go together with the rest. */
         CLASHES;
 
-        static Group of(boolean clashes, boolean undecided, boolean forces, Amount total, BandState state) {
+        static Group of(
+                boolean clashes,
+                boolean undecided,
+                boolean forces,
+                Amount total,
+                BandState state,
+                boolean isUnfinished) {
             if (clashes) {
                 return CLASHES;
             }
             if (undecided || total.known().isEmpty()) {
                 return CANNOT_BE_TOLD;
             }
-            var inside = state instanceof BandState.Inside || state instanceof BandState.NoBand;
+            var inside = state instanceof BandState.Inside
+                    || state instanceof BandState.NoBand
+                    || isUnfinished && state instanceof BandState.Under;
             return inside && !forces ? STAYS : FORCES;
         }
     }

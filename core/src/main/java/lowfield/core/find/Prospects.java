@@ -1,6 +1,7 @@
 package lowfield.core.find;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -35,6 +36,7 @@ public final class Prospects {
 
     private final Ground ground;
     private final UUID line;
+    private final boolean isUnfinished;
     private final Map<List<Object>, Optional<Part>> mended = new ConcurrentHashMap<>();
     private final Map<Slot, List<Reading<?, ?>>> seen = new ConcurrentHashMap<>();
 
@@ -56,6 +58,15 @@ public final class Prospects {
     public Prospects(Ground ground, UUID line) {
         this.ground = ground;
         this.line = line;
+        var own = line().slot();
+        this.isUnfinished = Arrays.stream(Slot.values())
+                .anyMatch(
+                        s -> s.needed() && s != own && ground.build().filled(s).isEmpty());
+    }
+
+    /** Whether other slots than the line's own are still to be filled, so that a total under the band says nothing yet. */
+    boolean isUnfinished() {
+        return isUnfinished;
     }
 
     Ground ground() {
@@ -80,13 +91,13 @@ public final class Prospects {
                 state,
                 total.total().minus(ground.total().total()),
                 outcome.effect(),
-                outline(outcome).group(total.total(), state));
+                outline(outcome).group(total.total(), state, isUnfinished));
     }
 
     /** What is left to say of all parts that look the same to the checks: whether they fit, and what else they force. */
     record Outline(boolean clashes, boolean undecided, List<LinePrice> forced) {
-        Prospect.Group group(Amount total, BandState state) {
-            return Prospect.Group.of(clashes, undecided, !forced.isEmpty(), total, state);
+        Prospect.Group group(Amount total, BandState state, boolean isUnfinished) {
+            return Prospect.Group.of(clashes, undecided, !forced.isEmpty(), total, state, isUnfinished);
         }
     }
 

@@ -95,6 +95,12 @@ public final class Sketches {
                 ? others.with(price)
                 : prospects.total(price, outline.forced()).total();
         var state = BandState.of(total, ground.band());
-        return new Sketch(part, price, total, state, total.minus(ground.total().total()), outline.group(total, state));
+        return new Sketch(
+                part,
+                price,
+                total,
+                state,
+                total.minus(ground.total().total()),
+                outline.group(total, state, prospects.isUnfinished()));
     }
 }

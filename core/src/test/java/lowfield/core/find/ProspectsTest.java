@@ -104,6 +104,19 @@ class ProspectsTest {
         assertThat(untold.whyNotTold()).hasValueSatisfying(w -> assertThat(w).contains("thickness"));
     }
 
+    /** While slots are empty a total under the band says nothing; over it, it does. */
+    @Test
+    void anUnfinishedListIsNotUnderItsBandYet() {
+        var unfinished =
+                sound().choosing(Slot.CASE, new Choice.Empty()).choosing(Slot.POWER_SUPPLY, new Choice.Empty());
+        assertThat(taking(unfinished, Slot.GRAPHICS_CARD, at(50, card("memory", 12)))
+                        .group())
+                .isEqualTo(Group.STAYS);
+        assertThat(taking(unfinished, Slot.GRAPHICS_CARD, at(900, card("memory", 13)))
+                        .group())
+                .isEqualTo(Group.FORCES);
+    }
+
     /** 450 W for the card: 596 W at the peak want 715 W, so 750 W; the cheaper 700 W will not do, the 850 W is dearer. */
     @Test
     void aStrongCardForcesTheCheapestSupplyThatDoes() {
