@@ -11,7 +11,7 @@ alter table line add column compared uuid[] not null default '{}';
 -- A build's frame (name, note, place) is edited like a line, and so is an edition's note.
 alter table edition_build add column version int not null default 1;
 alter table command drop constraint command_target_check;
-alter table command add check (target in ('LINE', 'TIER', 'BUILD', 'VARIANT', 'EDITION', 'WHOLE_TIER', 'TIER_ORDER'));
+alter table command add check (target in ('LINE', 'TIER', 'BUILD', 'VARIANT', 'EDITION', 'WHOLE_TIER', 'TIER_ORDER', 'ANSWER'));
 
 -- What the author answers to a caution; bound to the finding's fingerprint, so that it lapses with any of its figures.
 create table finding_answer (

@@ -89,6 +89,12 @@ class AnswersTest {
                 null,
                 null);
         assertThat(finding("secure-boot").path("answer").isNull()).isTrue();
+        world.ines.post("/api/editions/" + world.edition + "/undo", Map.of());
+        assertThat(finding("secure-boot").path("answer").asString()).isEqualTo("The rooms' guests know it.");
+        world.ines.post("/api/editions/" + world.edition + "/undo", Map.of());
+        assertThat(finding("secure-boot").path("answer").isNull()).isTrue();
+        world.ines.post("/api/editions/" + world.edition + "/redo", Map.of());
+        assertThat(finding("secure-boot").path("answer").asString()).isEqualTo("The rooms' guests know it.");
     }
 
     @Test

@@ -22,8 +22,10 @@ import org.springframework.stereotype.Component;
 class BuildRows {
     private final DSLContext db;
     private final LineRows lines;
+    private final AnswerRows answers;
 
-    BuildRows(DSLContext db, LineRows lines) {
+    BuildRows(DSLContext db, LineRows lines, AnswerRows answers) {
+        this.answers = answers;
         this.db = db;
         this.lines = lines;
     }
@@ -77,7 +79,7 @@ class BuildRows {
         return forUpdate(edition, build).map(row -> {
             var states = new TreeMap<UUID, LineState>();
             lines.of(edition).getOrDefault(build, List.of()).forEach(l -> states.put(l.id(), l.state()));
-            return new VariantState(row.getTierId(), state(row), states);
+            return new VariantState(row.getTierId(), state(row), states, answers.of(edition, build));
         });
     }
 
@@ -97,6 +99,7 @@ class BuildRows {
                 .set(EDITION_BUILD.NOTE, state.build().note())
                 .execute();
         state.lines().forEach((id, line) -> lines.write(edition, id, Optional.of(line)));
+        state.answers().forEach(answer -> answers.write(edition, answer.id(), Optional.of(answer)));
     }
 
     /** Takes a variant with its lines out; the lead of a tier stays, and so does what others follow. */

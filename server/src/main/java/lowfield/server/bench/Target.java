@@ -15,5 +15,7 @@ enum Target {
     /** A whole tier with its builds, which comes and goes as one. */
     WHOLE_TIER,
     /** The order of an edition's tiers. */
-    TIER_ORDER
+    TIER_ORDER,
+    /** What was answered to a finding. */
+    ANSWER
 }

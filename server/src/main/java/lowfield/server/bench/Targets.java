@@ -15,8 +15,10 @@ class Targets {
     private final TierRows tiers;
     private final BuildRows builds;
     private final TierBlocks blocks;
+    private final AnswerRows answers;
 
-    Targets(LineRows lines, TierRows tiers, BuildRows builds, TierBlocks blocks) {
+    Targets(LineRows lines, TierRows tiers, BuildRows builds, TierBlocks blocks, AnswerRows answers) {
+        this.answers = answers;
         this.blocks = blocks;
         this.lines = lines;
         this.tiers = tiers;
@@ -33,6 +35,7 @@ class Targets {
             case EDITION -> Optional.of(Json.write(builds.note(edition)));
             case WHOLE_TIER -> blocks.read(edition, id).map(Json::write);
             case TIER_ORDER -> Optional.of(Json.write(blocks.order(edition)));
+            case ANSWER -> answers.read(edition, id).map(Json::write);
         };
     }
 
@@ -51,6 +54,7 @@ class Targets {
                 state.ifPresentOrElse(
                         s -> blocks.add(edition, id, Json.read(s, TierState.class)), () -> blocks.remove(edition, id));
             case TIER_ORDER -> state.ifPresent(s -> blocks.order(edition, Json.read(s, TierOrder.class)));
+            case ANSWER -> answers.write(edition, id, state.map(s -> Json.read(s, AnswerState.class)));
         }
     }
 

@@ -59,7 +59,7 @@ public class Variants {
         lines.of(edition)
                 .getOrDefault(of, List.of())
                 .forEach(row -> own.put(UUID.randomUUID(), row.state().followedFrom(build, row.id())));
-        var state = new VariantState(beside.getTierId(), new BuildState(name, many, ""), own);
+        var state = new VariantState(beside.getTierId(), new BuildState(name, many, ""), own, List.of());
         builds.add(edition, build, state);
         journal.record(
                 new Journal.Entry(

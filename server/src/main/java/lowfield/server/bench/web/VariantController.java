@@ -102,8 +102,12 @@ class VariantController {
 
     @DeleteMapping("/builds/{build}/answers/{fingerprint}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void withdraw(@PathVariable UUID edition, @PathVariable UUID build, @PathVariable String fingerprint) {
-        answers.withdraw(edition, build, fingerprint);
+    void withdraw(
+            @PathVariable UUID edition,
+            @PathVariable UUID build,
+            @PathVariable String fingerprint,
+            @AuthenticationPrincipal Person person) {
+        answers.withdraw(edition, build, fingerprint, person);
     }
 
     @GetMapping("/builds/{build}/history")
