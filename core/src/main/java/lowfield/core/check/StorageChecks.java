@@ -46,14 +46,20 @@ final class StorageChecks {
                         if (!p.slot().covered().or(false)) {
                             return;
                         }
-                        if (DRIVE_HEATSINK.from(p.drive()).or(false)) {
-                            about.caution(
-                                    "the drive has a heatsink of its own and its slot a cover; one must come off");
-                        } else if (DRIVE_DOUBLE_SIDED.from(p.drive()).or(false)) {
-                            about.caution("a double-sided drive under a cover; only one side is cooled");
-                        } else {
-                            about.fits("the drive goes under the board's cover");
-                        }
+                        about.with(DRIVE_HEATSINK.of(p.drive()), heatsink -> {
+                            if (heatsink) {
+                                about.caution(
+                                        "the drive has a heatsink of its own and its slot a cover; one must come off");
+                                return;
+                            }
+                            about.with(DRIVE_DOUBLE_SIDED.of(p.drive()), doubleSided -> {
+                                if (doubleSided) {
+                                    about.caution("a double-sided drive under a cover; only one side is cooled");
+                                } else {
+                                    about.fits("the drive goes under the board's cover");
+                                }
+                            });
+                        });
                     })),
             decides("sata-ports", "Every SATA drive has a port, a plug and a place")
                     .reading(

@@ -201,4 +201,15 @@ class ChecksTest {
         assertThat(Checks.on(sound().freeHand(Slot.CASE).build()))
                 .allMatch(f -> f.gap().isEmpty());
     }
+
+    @Test
+    void whatGoesTogetherIsSaidToo() {
+        sound().says("socket", Verdict.FITS, "Moor");
+        sound().says("cooler-socket", Verdict.FITS, "Moor is among the cooler's");
+        sound().says("cooler-height", Verdict.FITS, "cooler 154 mm high; case takes 160 mm");
+        sound().says("memory-generation", Verdict.FITS, "both DDR5");
+        sound().says("board-format", Verdict.FITS, "board is micro-ATX");
+        sound().without(Slot.COOLER, "sockets").says("cooler-socket", Verdict.NOT_KNOWN, "sockets of Test");
+        sound().without(Slot.SYSTEM_DRIVE, "heatsink").says("drive-cover", Verdict.NOT_KNOWN, "heatsink on it");
+    }
 }
