@@ -14,6 +14,7 @@ import org.springframework.security.access.AccessDeniedException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
@@ -27,6 +28,12 @@ public class Problems {
         problem.setType(URI.create("/problems/" + type));
         problem.setTitle(title);
         return problem;
+    }
+
+    /** Whoever listened has left; there is nobody to tell. */
+    @ExceptionHandler(AsyncRequestNotUsableException.class)
+    void left(AsyncRequestNotUsableException gone) {
+        LOG.debug("A line was closed: {}", gone.getMessage());
     }
 
     @ExceptionHandler
