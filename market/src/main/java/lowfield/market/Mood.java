@@ -4,16 +4,34 @@ package lowfield.market;
 enum Mood {
     NORMAL,
     LATE,
+    /** A byte at a time, never finishing in reasonable time. */
+    DRIPPING,
     DOWN,
+    /** Every second request fails. */
+    FLAKY,
+    /** 429 with Retry-After, once for each page, then normal. */
+    TOO_MANY,
     EMPTY,
     NOT_HTML,
     HUGE,
+    /** A small compressed body that unpacks to a gigabyte. */
+    GZIP_BOMB,
+    /** Hangs up in the middle of the body. */
+    TRUNCATED,
+    /** Says UTF-8 and sends Latin-1. */
+    WRONG_CHARSET,
+    /** Its own clock is a year ahead. */
+    SKEWED_CLOCK,
     BROKEN_JSON,
     NO_PRICE,
     ZERO,
+    NEGATIVE,
     TIMES_100,
     COMMA,
     OTHER_CURRENCY,
+    OTHER_PRODUCT,
+    /** Shows the same offer twice. */
+    TWICE,
     SEVERAL,
     REDIRECT_HOST,
     REDIRECT_PRIVATE,

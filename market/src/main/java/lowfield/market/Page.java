@@ -1,6 +1,5 @@
 package lowfield.market;
 
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -8,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import tools.jackson.databind.json.JsonMapper;
 
-/** A shop's product page: what a visitor reads, and schema.org data in JSON-LD for machines. */
+/** A shop's product page: what a visitor reads, and schema.org data for machines in the shop's own style. */
 final class Page {
     private static final JsonMapper JSON = new JsonMapper();
 
@@ -21,89 +20,131 @@ final class Page {
     /** The page as HTML; the mood spoils it where it is one that spoils content. */
     String of(Shop shop, Product product, LocalDate day, Mood mood) {
         var name = mood == Mood.SCRIPT ? product.name() + "<script>alert(1)</script>" : product.name();
-        var data =
-                JSON.writeValueAsString(product(shop, product, name, day, mood)).replace("<", "\\u003c");
-        if (mood == Mood.BROKEN_JSON) {
-            data = data.substring(0, data.length() / 2);
-        }
+        var stated = Stated.of(shop, product, prices, day, mood);
+        var head = shop.style() == Shop.Style.MICRODATA ? "" : scripts(shop, product, name, stated, mood);
+        var main = shop.style() == Shop.Style.MICRODATA
+                ? Microdata.of(product, name, gtin(product, mood), stated)
+                : "<h1>%s</h1><p>Article %s</p>%s".formatted(escape(name), product.gtin(), prices(stated));
         return """
             <!doctype html>
             <html lang="en"><head><meta charset="utf-8"><title>%1$s | %2$s</title>
-            <script type="application/ld+json">%3$s</script></head>
-            <body><header>%2$s</header><main><h1>%1$s</h1><p>Article %4$s</p></main></body></html>
-            """.formatted(escape(name), shop.name(), data, product.gtin());
+            %3$s</head>
+            <body><header>%2$s</header><main>%4$s</main></body></html>
+            """.formatted(escape(name), shop.name(), head, main);
     }
 
-    private Map<String, Object> product(Shop shop, Product product, String name, LocalDate day, Mood mood) {
+    private static String prices(List<Stated> stated) {
+        var text = new StringBuilder();
+        for (var offer : stated) {
+            text.append("<p>").append(escape(offer.seller())).append(": ");
+            offer.struckOut().ifPresent(p -> text.append("<s>").append(p).append("</s> "));
+            text.append(escape(offer.price().orElse("ask"))).append("</p>");
+        }
+        return text.toString();
+    }
+
+    private static String scripts(Shop shop, Product product, String name, List<Stated> stated, Mood mood) {
+        var data = new ArrayList<Object>();
+        var described = product(shop, product, name, stated, mood);
+        switch (shop.style()) {
+            case GRAPH -> data.add(graph(shop, described));
+            case NESTED -> {
+                data.add(Map.of("@context", "https://schema.org", "@type", "WebSite", "name", shop.name()));
+                data.add(Map.of("@context", "https://schema.org", "@type", "ItemPage", "mainEntity", described));
+            }
+            default -> data.add(described);
+        }
+        var html = new StringBuilder();
+        for (var one : data) {
+            var json = JSON.writeValueAsString(one).replace("<", "\\u003c");
+            html.append("<script type=\"application/ld+json\">")
+                    .append(mood == Mood.BROKEN_JSON ? json.substring(0, json.length() / 2) : json)
+                    .append("</script>\n");
+        }
+        return html.toString();
+    }
+
+    private static Map<String, Object> graph(Shop shop, Map<String, Object> product) {
+        var organisation = Map.of("@type", "Organization", "name", shop.name());
+        return Map.of("@context", "https://schema.org", "@graph", List.of(organisation, product));
+    }
+
+    private static Map<String, Object> product(
+            Shop shop, Product product, String name, List<Stated> stated, Mood mood) {
         var map = new LinkedHashMap<String, Object>();
         map.put("@context", "https://schema.org");
         map.put("@type", "Product");
         map.put("name", name);
-        map.put("gtin13", product.gtin());
+        map.put("gtin13", gtin(product, mood));
         map.put("sku", product.slug());
-        var offers = new ArrayList<Map<String, Object>>();
-        for (var offered : product.offers()) {
-            if (offered.shop().equals(shop.letter())) {
-                offers.add(offer(shop, product, offered, day, mood));
-            }
-        }
-        if (mood == Mood.SEVERAL) {
-            var dearer = new LinkedHashMap<>(offers.get(0));
-            dearer.put("price", "999999.00");
-            dearer.put("seller", Map.of("@type", "Organization", "name", "Far Pier"));
-            offers.add(dearer);
-        }
-        map.put("offers", offers.size() == 1 ? offers.get(0) : offers);
+        var offers = stated.stream().map(o -> offer(shop, o)).toList();
+        map.put("offers", offers.size() == 1 ? offers.get(0) : gathered(shop, offers));
         return map;
     }
 
-    private Map<String, Object> offer(Shop shop, Product product, Product.Offered offered, LocalDate day, Mood mood) {
+    private static Object gathered(Shop shop, List<Map<String, Object>> offers) {
+        if (shop.style() != Shop.Style.GRAPH) {
+            return offers;
+        }
+        var map = new LinkedHashMap<String, Object>();
+        map.put("@type", "AggregateOffer");
+        map.put("offerCount", offers.size());
+        map.put("lowPrice", String.valueOf(offers.get(0).get("price")));
+        map.put("priceCurrency", "EUR");
+        map.put("offers", offers);
+        return map;
+    }
+
+    static String gtin(Product product, Mood mood) {
+        return mood == Mood.OTHER_PRODUCT ? Shelf.gtin(999_999_999) : product.gtin();
+    }
+
+    private static Map<String, Object> offer(Shop shop, Stated stated) {
         var map = new LinkedHashMap<String, Object>();
         map.put("@type", "Offer");
-        var price = prices.of(product, offered, day);
-        if (mood != Mood.NO_PRICE) {
-            map.put("price", price(shop, price, mood));
-        }
-        map.put("priceCurrency", mood == Mood.OTHER_CURRENCY ? "PLN" : "EUR");
-        map.put("availability", "https://schema.org/" + availability(product, offered, day, mood));
+        stated.price().ifPresent(p -> price(map, shop, stated, p));
+        map.put("availability", "https://schema.org/" + stated.availability());
         map.put(
                 "itemCondition",
-                "https://schema.org/" + (offered.flags().contains("r") ? "RefurbishedCondition" : "NewCondition"));
-        if (offered.flags().contains("m")) {
-            map.put("validForMemberTier", Map.of("@type", "MemberProgramTier", "name", "Millrace members"));
+                "https://schema.org/" + (stated.refurbished() ? "RefurbishedCondition" : "NewCondition"));
+        if (stated.membersOnly()) {
+            map.put("validForMemberTier", Map.of("@type", "MemberProgramTier", "name", shop.name() + " members"));
         }
-        var seller = offered.seller().isEmpty() ? shop.name() : offered.seller();
-        map.put("seller", Map.of("@type", "Organization", "name", seller));
-        map.put("shippingDetails", shipping(shop));
+        map.put("seller", Map.of("@type", "Organization", "name", stated.seller()));
+        var rate = Map.of("@type", "MonetaryAmount", "value", stated.shipping(), "currency", "EUR");
+        map.put("shippingDetails", Map.of("@type", "OfferShippingDetails", "shippingRate", rate));
         return map;
     }
 
-    private static Object price(Shop shop, BigDecimal price, Mood mood) {
-        return switch (mood) {
-            case ZERO -> 0;
-            case TIMES_100 -> price.multiply(BigDecimal.valueOf(100)).toPlainString();
-            case COMMA -> price.toPlainString().replace('.', ',') + " €";
-            default -> shop.letter().equals("F") ? price : price.toPlainString();
-        };
-    }
-
-    private String availability(Product product, Product.Offered offered, LocalDate day, Mood mood) {
-        if (mood == Mood.OUT_OF_STOCK) {
-            return "OutOfStock";
+    private static void price(Map<String, Object> map, Shop shop, Stated stated, String price) {
+        if (shop.style() == Shop.Style.NESTED) {
+            var specifications = new ArrayList<Map<String, Object>>();
+            stated.struckOut()
+                    .ifPresent(struck -> specifications.add(Map.of(
+                            "@type",
+                            "UnitPriceSpecification",
+                            "priceType",
+                            "https://schema.org/StrikethroughPrice",
+                            "price",
+                            struck,
+                            "priceCurrency",
+                            stated.currency())));
+            specifications.add(
+                    Map.of("@type", "UnitPriceSpecification", "price", price, "priceCurrency", stated.currency()));
+            map.put("priceSpecification", specifications);
+            return;
         }
-        if (prices.isGone(product, day)) {
-            return "Discontinued";
-        }
-        return offered.flags().contains("l") ? "LimitedAvailability" : "InStock";
-    }
-
-    private static Map<String, Object> shipping(Shop shop) {
-        var rate = Map.of("@type", "MonetaryAmount", "value", shop.shipping(), "currency", "EUR");
-        return Map.of("@type", "OfferShippingDetails", "shippingRate", rate);
+        map.put(
+                "price",
+                shop.style() == Shop.Style.PLAIN && price.matches("[0-9.]+") ? new java.math.BigDecimal(price) : price);
+        map.put("priceCurrency", stated.currency());
     }
 
     static String escape(String text) {
-        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
+        return text.replace("&", "&amp;")
+                .replace("<", "&lt;")
+                .replace(">", "&gt;")
+                .replace("\"", "&quot;");
     }
 
     /** The shelf list of a shop: every product page, for a person who looks around. */

@@ -44,7 +44,9 @@ final class Stage {
                 "--lowfield.page-deadline=700ms",
                 "--spring.datasource.hikari.connection-timeout=1000",
                 "--lowfield.local-shops=ferrowby.example" + at + ",quillmarket.example" + at + ",turnstone.example" + at
-                        + ",millrace.example" + at);
+                        + ",millrace.example" + at + ",rates.example" + at,
+                "--lowfield.retry-pause=20ms",
+                "--lowfield.lookout=100ms");
     }
 
     static synchronized Stage open() {

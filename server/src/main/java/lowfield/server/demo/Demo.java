@@ -200,7 +200,7 @@ class Demo implements ApplicationRunner {
         var edition = editions.of(guide.id()).isEmpty()
                 ? firstEdition(data, issue, guide, made, author)
                 : editions.next(guide, issue.pressOn());
-        rounds.runNow(guide.id());
+        rounds.runNow(guide.id(), lowfield.core.guide.RoundPlan.Scope.ALL);
         if (issue.published() != null) {
             releaseAll(guide, author);
         }

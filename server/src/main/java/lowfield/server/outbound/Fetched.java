@@ -1,10 +1,19 @@
 package lowfield.server.outbound;
 
-/** What came of asking for a page. */
-public sealed interface Fetched {
-    /** The page's text. */
-    record Page(String html) implements Fetched {}
+import java.time.Duration;
+import java.util.Optional;
 
-    /** Why there is no page, as a sentence for the author. */
-    record Failed(String sentence) implements Fetched {}
+/** What came of asking for something. */
+public sealed interface Fetched {
+    /** The text, and the sender's mark of it if it gives one. */
+    record Page(String html, Optional<String> etag) implements Fetched {}
+
+    /** It is what it was when the mark that was sent along was given. */
+    record Unchanged() implements Fetched {}
+
+    /** The sender asks to be left alone for a while. */
+    record Later(Duration patience, String sentence) implements Fetched {}
+
+    /** Why there is nothing, as a sentence for the author; {@code passing} when asking again soon may help. */
+    record Failed(String sentence, boolean passing) implements Fetched {}
 }

@@ -6,8 +6,6 @@ import java.io.InterruptedIOException;
 import java.net.InetSocketAddress;
 import java.net.URI;
 import java.net.UnknownHostException;
-import java.nio.charset.Charset;
-import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Map;
 import java.util.Optional;
@@ -21,19 +19,26 @@ import org.apache.hc.client5.http.config.RequestConfig;
 import org.apache.hc.client5.http.impl.classic.CloseableHttpClient;
 import org.apache.hc.client5.http.impl.classic.HttpClients;
 import org.apache.hc.client5.http.impl.io.PoolingHttpClientConnectionManagerBuilder;
+import org.apache.hc.client5.http.utils.DateUtils;
 import org.apache.hc.core5.http.ClassicHttpResponse;
+import org.apache.hc.core5.http.ConnectionClosedException;
 import org.apache.hc.core5.http.ContentType;
+import org.apache.hc.core5.http.Header;
+import org.apache.hc.core5.http.TruncatedChunkException;
 import org.apache.hc.core5.util.Timeout;
 import org.springframework.stereotype.Component;
 
 /**
- * Fetches a product page from a shop: its own host only, also after redirects; at most three of those, two megabytes and
- * the deadline, counted over everything.
+ * The one way out: a page, a list or a text from a configured host, and from no other, also after redirects; at most three
+ * of those, a size by form (counted after unpacking) and the deadline, counted over everything.
  */
 @Component
 public class Outbound {
-    private static final int MOST_BYTES = 2 * 1024 * 1024;
+    /** The name by which shops know who asks. */
+    public static final String AGENT = "Lowfield";
+
     private static final int MOST_REDIRECTS = 3;
+    private static final Duration LONGEST_WAIT = Duration.ofHours(6);
 
     private final Map<String, InetSocketAddress> local;
     private final Duration deadline;
@@ -50,8 +55,8 @@ public class Outbound {
         var timeout = Timeout.of(deadline);
         var connections = PoolingHttpClientConnectionManagerBuilder.create()
                 .setDnsResolver(new Addresses(local))
-                .setMaxConnTotal(32)
-                .setMaxConnPerRoute(4)
+                .setMaxConnTotal(64)
+                .setMaxConnPerRoute(16)
                 .setDefaultConnectionConfig(ConnectionConfig.custom()
                         .setConnectTimeout(timeout)
                         .setSocketTimeout(timeout)
@@ -61,46 +66,55 @@ public class Outbound {
                 .setConnectionManager(connections)
                 .setDefaultRequestConfig(
                         RequestConfig.custom().setResponseTimeout(timeout).build())
-                .setUserAgent("Lowfield/0.1 (price refresh for a build guide)")
+                .setUserAgent(AGENT + "/0.1 (price refresh for a build guide)")
                 .disableRedirectHandling()
                 .disableCookieManagement()
                 .disableAutomaticRetries()
                 .build();
     }
 
-    /** Whether this shop is served from this machine (then no pace is kept). */
+    /** Whether this host is served from this machine. */
     public boolean isLocal(String host) {
         return local.containsKey(host);
     }
 
-    /** The page at a path of a shop's host. */
-    public Fetched page(String host, String path) {
+    /** Asks once; what comes of it is never an exception. */
+    public Fetched fetch(Wanted wanted) {
         var end = System.nanoTime() + deadline.toNanos();
-        var next = URI.create("https://" + host + path);
+        var next = URI.create("https://" + wanted.host() + wanted.path());
         try {
             for (int hop = 0; hop <= MOST_REDIRECTS; hop++) {
-                var answer = ask(next, end);
+                var answer = ask(next, wanted, end);
                 if (!(answer instanceof Moved moved)) {
                     return ((Arrived) answer).fetched();
                 }
                 next = next.resolve(moved.to());
-                if (!host.equals(next.getHost())) {
-                    return new Fetched.Failed(
-                            "the page leads to another host (%s); it was not followed".formatted(next.getHost()));
+                if (!wanted.host().equals(next.getHost())) {
+                    return failed("the page leads to another host (%s); it was not followed".formatted(next.getHost()));
                 }
             }
-            return new Fetched.Failed("the page leads on more than %d times".formatted(MOST_REDIRECTS));
+            return failed("the page leads on more than %d times".formatted(MOST_REDIRECTS));
         } catch (UnknownHostException unknown) {
-            return new Fetched.Failed(
+            return failed(
                     unknown instanceof Addresses.Refused
                             ? unknown.getMessage() + "; it was not asked"
-                            : "the host %s is not known".formatted(host));
+                            : "the host %s is not known".formatted(wanted.host()));
         } catch (IOException | IllegalArgumentException broken) {
             return new Fetched.Failed(
                     late(broken, end)
-                            ? "the page took longer than %d s".formatted(deadline.toSeconds())
-                            : "the shop could not be reached");
+                            ? "the page took longer than %s s".formatted(seconds(deadline))
+                            : broken instanceof TruncatedChunkException || broken instanceof ConnectionClosedException
+                                    ? "the shop hung up in the middle of the page"
+                                    : "the shop could not be reached",
+                    true);
         }
+    }
+
+    private static String seconds(Duration duration) {
+        return new java.math.BigDecimal(duration.toMillis())
+                .movePointLeft(3)
+                .stripTrailingZeros()
+                .toPlainString();
     }
 
     private sealed interface Answer {}
@@ -113,12 +127,13 @@ public class Outbound {
         return broken instanceof InterruptedIOException || System.nanoTime() >= end;
     }
 
-    private Answer ask(URI uri, long end) throws IOException {
+    private Answer ask(URI uri, Wanted wanted, long end) throws IOException {
         var request = new HttpGet(target(uri));
-        request.setHeader("Accept", "text/html");
+        request.setHeader("Accept", wanted.form().accept);
+        wanted.etag().ifPresent(tag -> request.setHeader("If-None-Match", tag));
         var stop = alarm.schedule(request::abort, Math.max(1, end - System.nanoTime()), TimeUnit.NANOSECONDS);
         try {
-            return client.execute(request, response -> answer(response, request));
+            return client.execute(request, response -> answer(response, request, wanted));
         } finally {
             stop.cancel(false);
         }
@@ -134,40 +149,77 @@ public class Outbound {
         return uri.getRawPath() + (uri.getRawQuery() == null ? "" : "?" + uri.getRawQuery());
     }
 
-    private Answer answer(ClassicHttpResponse response, HttpGet request) throws IOException {
+    private Answer answer(ClassicHttpResponse response, HttpGet request, Wanted wanted) throws IOException {
         var status = response.getCode();
         var to = response.getFirstHeader("Location");
+        if (status == 304 && wanted.etag().isPresent()) {
+            return new Arrived(new Fetched.Unchanged());
+        }
         if (status >= 300 && status < 400 && to != null) {
             return new Moved(to.getValue());
         }
-        if (status != 200) {
-            return failed("the shop answered with status %d".formatted(status));
+        if (status == 429 || status == 503) {
+            return new Arrived(later(response, status));
         }
+        if (status != 200) {
+            return new Arrived(new Fetched.Failed("the shop answered with status %d".formatted(status), status >= 500));
+        }
+        return new Arrived(body(response, request, wanted.form()));
+    }
+
+    /** How long the shop asks to be left alone, in seconds or until a date by its own clock. */
+    private static Fetched later(ClassicHttpResponse response, int status) {
+        var sentence = "the shop answered with status %d".formatted(status);
+        return header(response, "Retry-After")
+                .flatMap(text -> wait(text, response))
+                .map(wait -> (Fetched) new Fetched.Later(
+                        wait.compareTo(LONGEST_WAIT) > 0 ? LONGEST_WAIT : wait,
+                        sentence + " and asks to wait %s s".formatted(seconds(wait))))
+                .orElseGet(() -> new Fetched.Failed(sentence, true));
+    }
+
+    private static Optional<Duration> wait(String text, ClassicHttpResponse response) {
+        if (text.matches("[0-9]{1,6}")) {
+            return Optional.of(Duration.ofSeconds(Long.parseLong(text)));
+        }
+        var until = DateUtils.parseStandardDate(text);
+        var theirs = header(response, "Date").map(DateUtils::parseStandardDate);
+        return until == null || theirs.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Duration.between(theirs.get(), until)).filter(d -> !d.isNegative());
+    }
+
+    private static Optional<String> header(ClassicHttpResponse response, String name) {
+        return Optional.ofNullable(response.getFirstHeader(name)).map(Header::getValue);
+    }
+
+    private static Fetched body(ClassicHttpResponse response, HttpGet request, Wanted.Form form) throws IOException {
         var entity = response.getEntity();
         var type = Optional.ofNullable(entity).map(e -> ContentType.parseLenient(e.getContentType()));
         if (entity == null
                 || type.isEmpty()
-                || !type.get().getMimeType().matches("text/html|application/xhtml\\+xml")) {
+                || !form.types.matcher(type.get().getMimeType()).matches()) {
             return failed(
                     entity == null || entity.getContentLength() == 0
                             ? "the page is empty"
-                            : "the answer is not an HTML page");
+                            : "the answer is not " + form.label);
         }
         var bytes = new ByteArrayOutputStream();
         var buffer = new byte[16 * 1024];
         var body = entity.getContent();
         for (int read = body.read(buffer); read >= 0; read = body.read(buffer)) {
             bytes.write(buffer, 0, read);
-            if (bytes.size() > MOST_BYTES) {
+            if (bytes.size() > form.megabytes * 1024 * 1024) {
                 request.abort();
-                return failed("the page is larger than 2 MB");
+                return failed("the page is larger than %d MB".formatted(form.megabytes));
             }
         }
-        Charset charset = type.get().getCharset(StandardCharsets.UTF_8);
-        return bytes.size() == 0 ? failed("the page is empty") : new Arrived(new Fetched.Page(bytes.toString(charset)));
+        return bytes.size() == 0
+                ? failed("the page is empty")
+                : new Fetched.Page(Text.of(bytes.toByteArray(), type.get().getCharset()), header(response, "ETag"));
     }
 
-    private static Arrived failed(String sentence) {
-        return new Arrived(new Fetched.Failed(sentence));
+    private static Fetched.Failed failed(String sentence) {
+        return new Fetched.Failed(sentence, false);
     }
 }

@@ -9,7 +9,9 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.boot.context.properties.bind.DefaultValue;
 
 /**
- * Start-up settings. {@code floor} opens the floors that measurements are held against. {@code pageDeadline} bounds one product page from the first byte asked to the last read,
+ * Start-up settings. {@code floor} opens the floors that measurements are held against. {@code pageDeadline}
+ * bounds one fetch from the first byte asked to the last read; {@code retryPause} is the first pause before asking again.
+ * {@code heartbeat} is how often a server says that it still visits a shop: after four missed, another goes on.
  */
 @ConfigurationProperties("lowfield")
 public record Settings(
@@ -17,7 +19,10 @@ public record Settings(
         String readerUrl,
         String localShops,
         Duration pageDeadline,
-        Duration pagePace,
+        @DefaultValue("500ms") Duration retryPause,
+        @DefaultValue("1s") Duration heartbeat,
+        @DefaultValue("300ms") Duration lookout,
+        @DefaultValue("https://rates.example/daily.xml") String rates,
         @DefaultValue("false") boolean demo,
         @DefaultValue("false") boolean floor,
         String demoMarket) {

@@ -4,7 +4,6 @@ import static lowfield.db.Tables.ACCEPTANCE;
 import static lowfield.db.Tables.GUIDE_SHOP;
 import static lowfield.db.Tables.LISTING;
 import static lowfield.db.Tables.OBSERVATION;
-import static lowfield.db.Tables.PRICE_ROUND;
 import static lowfield.db.Tables.PRODUCT_PAGE;
 import static lowfield.db.Tables.SELLER;
 import static lowfield.db.Tables.SHOP;
@@ -14,11 +13,8 @@ import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
-import lowfield.core.money.Money;
-import lowfield.core.offer.Guard;
 import lowfield.db.tables.records.ObservationRecord;
 import lowfield.server.accounts.Person;
 import lowfield.server.catalogue.Parts;
@@ -38,11 +34,11 @@ public class Acceptances {
     private final DSLContext db;
     private final Notices notices;
     private final Parts parts;
-    private final PastPrices past;
+    private final Accepted accepted;
     private final Clock clock;
 
-    Acceptances(DSLContext db, Notices notices, Parts parts, PastPrices past, Clock clock) {
-        this.past = past;
+    Acceptances(DSLContext db, Notices notices, Parts parts, Accepted accepted, Clock clock) {
+        this.accepted = accepted;
         this.parts = parts;
         this.db = db;
         this.notices = notices;
@@ -63,96 +59,18 @@ public class Acceptances {
             Instant seenAt,
             String link) {}
 
-    /** Judges every observation of a round that has no decision yet. */
-    @Transactional
-    public void judge(UUID round) {
-        var since = db.select(PRICE_ROUND.STARTED_AT)
-                .from(PRICE_ROUND)
-                .where(PRICE_ROUND.ID.eq(round))
-                .fetchSingle(PRICE_ROUND.STARTED_AT);
-        var open = db.selectFrom(OBSERVATION)
-                .where(OBSERVATION.ROUND_ID.eq(round), OBSERVATION.SEEN_AT.ge(since))
-                .and(DSL.notExists(DSL.selectOne()
-                        .from(ACCEPTANCE)
-                        .where(
-                                ACCEPTANCE.OBSERVATION_ID.eq(OBSERVATION.ID),
-                                ACCEPTANCE.SEEN_AT.eq(OBSERVATION.SEEN_AT))))
-                .orderBy(OBSERVATION.ID)
-                .fetch();
-        var grounds = past.of(round, since);
-        for (var observation : open) {
-            var judgement = judge(observation, grounds);
-            decide(observation, judgement.accepted() ? "ACCEPTED" : "SET_ASIDE", judgement.why(), null);
-        }
-        notices.changed(Notices.Topic.OFFERS);
-    }
-
-    private Guard.Judgement judge(ObservationRecord seen, PastPrices.Of grounds) {
-        if (seen.getPriceMinor() == null) {
-            return new Guard.Judgement(true, "cannot be bought, and says so");
-        }
-        var own = db.select(LISTING.ACCEPTED_PRICE_MINOR, LISTING.ACCEPTED_SEEN_AT, SHOP.ZONE)
-                .from(LISTING)
-                .join(PRODUCT_PAGE)
-                .on(PRODUCT_PAGE.ID.eq(LISTING.PAGE_ID))
-                .join(SHOP)
-                .on(SHOP.ID.eq(PRODUCT_PAGE.SHOP_ID))
-                .where(LISTING.ID.eq(seen.getListingId()), LISTING.ACCEPTED_PRICE_MINOR.isNotNull())
-                .fetchOptional();
-        var ground = grounds.ground(
-                seen.getId(),
-                own.map(r -> new PastPrices.Accepted(
-                        Money.of(r.value1(), seen.getCurrency()), PastPrices.dayOf(r.value2(), r.value3()))),
-                own.isPresent()
-                        ? Optional.empty()
-                        : peers(seen.getListingId()).map(m -> Money.of(m, seen.getCurrency())));
-        return Guard.USUAL.judge(ground, Money.of(seen.getPriceMinor(), seen.getCurrency()));
-    }
-
-    /** For a listing that is new: the median of what others ask for the same part in the same condition. */
-    private Optional<Long> peers(UUID listing) {
-        var own = LISTING.as("own");
-        var ownPage = PRODUCT_PAGE.as("own_page");
-        var prices = db.select(LISTING.ACCEPTED_PRICE_MINOR)
-                .from(own)
-                .join(ownPage)
-                .on(ownPage.ID.eq(own.PAGE_ID))
-                .join(PRODUCT_PAGE)
-                .on(PRODUCT_PAGE.VARIANT_ID.eq(ownPage.VARIANT_ID))
-                .join(LISTING)
-                .on(LISTING.PAGE_ID
-                        .eq(PRODUCT_PAGE.ID)
-                        .and(LISTING.CONDITION.eq(own.CONDITION))
-                        .and(LISTING.ID.ne(own.ID)))
-                .where(own.ID.eq(listing), LISTING.ACCEPTED_PRICE_MINOR.isNotNull())
-                .orderBy(LISTING.ACCEPTED_PRICE_MINOR)
-                .fetch(LISTING.ACCEPTED_PRICE_MINOR);
-        return prices.isEmpty() ? Optional.empty() : Optional.of(prices.get(prices.size() / 2));
-    }
-
-    private void decide(ObservationRecord observation, String verdict, String why, @Nullable Person person) {
+    private void decide(ObservationRecord observation, String verdict, String why, Person person) {
         db.insertInto(ACCEPTANCE)
                 .set(ACCEPTANCE.LISTING_ID, observation.getListingId())
                 .set(ACCEPTANCE.OBSERVATION_ID, observation.getId())
                 .set(ACCEPTANCE.SEEN_AT, observation.getSeenAt())
                 .set(ACCEPTANCE.VERDICT, verdict)
                 .set(ACCEPTANCE.WHY, why)
-                .set(ACCEPTANCE.ACCOUNT_ID, person == null ? null : person.id())
+                .set(ACCEPTANCE.ACCOUNT_ID, person.id())
                 .set(ACCEPTANCE.AT, OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC))
                 .execute();
-        if (verdict.equals("ACCEPTED") || verdict.equals("RELEASED")) {
-            db.update(LISTING)
-                    .set(LISTING.ACCEPTED_OBSERVATION, observation.getId())
-                    .set(LISTING.ACCEPTED_SEEN_AT, observation.getSeenAt())
-                    .set(
-                            LISTING.ACCEPTED_PRICE_MINOR,
-                            DSL.coalesce(DSL.val(observation.getPriceMinor()), LISTING.ACCEPTED_PRICE_MINOR))
-                    .set(LISTING.ACCEPTED_CURRENCY, observation.getCurrency())
-                    .set(LISTING.ACCEPTED_SHIPPING_MINOR, observation.getShippingMinor())
-                    .set(LISTING.ACCEPTED_STOCK, observation.getStock())
-                    .set(LISTING.ACCEPTED_MEMBERS_ONLY, observation.getMembersOnly())
-                    .where(LISTING.ID.eq(observation.getListingId()))
-                    .execute();
+        if (verdict.equals("RELEASED")) {
+            accepted.count(observation.getRoundId(), observation.getSeenAt());
         }
     }
 

@@ -5,6 +5,7 @@ import static lowfield.db.Tables.GUIDE_SHOP;
 import static lowfield.db.Tables.OBSERVATION;
 import static lowfield.db.Tables.PRICE_ROUND;
 import static lowfield.db.Tables.PRODUCT_PAGE;
+import static lowfield.db.Tables.ROUND_FEED;
 import static lowfield.db.Tables.ROUND_PAGE;
 import static lowfield.db.Tables.SHOP;
 
@@ -13,8 +14,11 @@ import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import lowfield.core.guide.RoundPlan;
 import lowfield.db.tables.records.PriceRoundRecord;
 import lowfield.server.accounts.Person;
 import lowfield.server.platform.Conflict;
@@ -22,43 +26,77 @@ import lowfield.server.platform.NotFound;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
-import org.springframework.dao.DataAccessException;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** Price rounds: started, followed, cancelled. A round first observes every page, then judges each price. */
+/**
+ * Price rounds: started, followed, paused, cancelled. A round asks for every list of the guide's shops, and for the pages of
+ * the parts that its open and current editions use, that the finder showed in the last week, or that no list could price; it
+ * first observes all of it, then judges each price.
+ */
 @Service
 public class Rounds {
-    private static final Logger LOG = LoggerFactory.getLogger(Rounds.class);
+    private static final int SHOWN_DAYS = 7;
+    private static final String PAGES = """
+            insert into round_page (round_id, page_id, shop_id, state)
+            with used as (
+                select jsonb_path_query(l.choice, '$.part')#>>'{}' as part
+                from line l join edition e on e.id = l.edition_id
+                where e.guide_id = {1} and e.state in ('IN_WORK', 'PUBLISHED')
+                union select jsonb_path_query(l.choice, '$.parts[*]')#>>'{}'
+                from line l join edition e on e.id = l.edition_id
+                where e.guide_id = {1} and e.state in ('IN_WORK', 'PUBLISHED')
+                union select o.variant_id::text
+                from line_option o join edition e on e.id = o.edition_id
+                where e.guide_id = {1} and e.state in ('IN_WORK', 'PUBLISHED'))
+            select {0}, p.id, p.shop_id, 'WAITING'
+            from product_page p
+            join shop s on s.id = p.shop_id
+            join guide_shop g on g.shop_id = s.id
+            where g.guide_id = {1}
+              and (s.feed is null or p.asked_at > {2} or p.variant_id::text in (select part from used))
+            """;
 
     private final DSLContext db;
     private final TransactionTemplate transaction;
-    private final RoundWorker worker;
-    private final Acceptances acceptances;
+    private final Visits visits;
+    private final ShopVisit visit;
+    private final RoundEnd end;
+    private final ObjectProvider<RoundJobs> jobs;
     private final Clock clock;
 
-    Rounds(DSLContext db, TransactionTemplate transaction, RoundWorker worker, Acceptances acceptances, Clock clock) {
+    Rounds(
+            DSLContext db,
+            TransactionTemplate transaction,
+            Visits visits,
+            ShopVisit visit,
+            RoundEnd end,
+            ObjectProvider<RoundJobs> jobs,
+            Clock clock) {
         this.db = db;
         this.transaction = transaction;
-        this.worker = worker;
-        this.acceptances = acceptances;
+        this.visits = visits;
+        this.visit = visit;
+        this.end = end;
+        this.jobs = jobs;
         this.clock = clock;
     }
 
     /** What went wrong at one page, or an offer there that could not count. */
     public record Failure(String shop, UUID variant, String sentence) {}
 
+    /** What became of a shop's list: its lines, those that speak of known parts, and a sentence where something was wrong. */
+    public record Feed(String shop, String state, int rows, int matched, String sentence) {}
+
     /** A round at one moment. */
     public record Progress(
             UUID id,
             String state,
+            RoundPlan.Scope scope,
             Instant startedAt,
             @Nullable Instant endedAt,
+            List<Feed> feeds,
             int pages,
             int read,
             int failed,
@@ -66,39 +104,55 @@ public class Rounds {
             int setAside,
             List<Failure> failures) {}
 
-    /** Starts a round over every page at the guide's shops; a second one at once is refused. */
-    public UUID start(UUID guide, @Nullable Person person) {
-        var id = prepare(guide, person);
-        worker.run(id, () -> endPatiently(id));
+    /** Starts a round; a second one at once is refused. */
+    public UUID start(UUID guide, RoundPlan.Scope scope, @Nullable Person person) {
+        var id = prepare(guide, scope, person);
+        jobs.getObject().lookRound();
         return id;
     }
 
-    /** The same, returning when it has ended. */
-    public void runNow(UUID guide) {
-        var id = prepare(guide, null);
-        worker.observe(id);
-        end(id, "DONE");
+    /** The same in this very thread and its helpers, returning when it has ended. */
+    public void runNow(UUID guide, RoundPlan.Scope scope) {
+        var id = prepare(guide, scope, null);
+        CompletableFuture.allOf(visits.shopsWaitedFor().stream()
+                        .map(shop -> CompletableFuture.runAsync(() -> visitNow(shop)))
+                        .toArray(CompletableFuture[]::new))
+                .join();
+        end.end(id);
     }
 
-    private UUID prepare(UUID guide, @Nullable Person person) {
+    private void visitNow(UUID shop) {
+        try {
+            visit.visit(shop, () -> true);
+        } catch (InterruptedException stop) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private UUID prepare(UUID guide, RoundPlan.Scope scope, @Nullable Person person) {
         return transaction.execute(status -> {
             var inserted = db.insertInto(PRICE_ROUND)
                     .set(PRICE_ROUND.GUIDE_ID, guide)
                     .set(PRICE_ROUND.ACCOUNT_ID, person == null ? null : person.id())
                     .set(PRICE_ROUND.STATE, "RUNNING")
+                    .set(PRICE_ROUND.SCOPE, scope.name())
                     .set(PRICE_ROUND.STARTED_AT, now())
                     .onConflictDoNothing()
                     .returning(PRICE_ROUND.ID)
                     .fetchOptional();
             var id = inserted.orElseThrow(() -> new Conflict("A round is running already; wait for it, or cancel it."))
                     .getId();
-            db.insertInto(ROUND_PAGE, ROUND_PAGE.ROUND_ID, ROUND_PAGE.PAGE_ID, ROUND_PAGE.STATE)
-                    .select(DSL.select(DSL.val(id), PRODUCT_PAGE.ID, DSL.val("WAITING"))
-                            .from(PRODUCT_PAGE)
+            db.insertInto(ROUND_FEED, ROUND_FEED.ROUND_ID, ROUND_FEED.SHOP_ID, ROUND_FEED.STATE)
+                    .select(DSL.select(DSL.val(id), SHOP.ID, DSL.val("WAITING"))
+                            .from(SHOP)
                             .join(GUIDE_SHOP)
-                            .on(GUIDE_SHOP.SHOP_ID.eq(PRODUCT_PAGE.SHOP_ID))
-                            .where(GUIDE_SHOP.GUIDE_ID.eq(guide)))
+                            .on(GUIDE_SHOP.SHOP_ID.eq(SHOP.ID))
+                            .where(GUIDE_SHOP.GUIDE_ID.eq(guide), SHOP.FEED.isNotNull()))
                     .execute();
+            if (scope == RoundPlan.Scope.ALL) {
+                db.query(PAGES, DSL.val(id), DSL.val(guide), DSL.val(now().minusDays(SHOWN_DAYS)))
+                        .execute();
+            }
             return id;
         });
     }
@@ -107,54 +161,26 @@ public class Rounds {
         return OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
     }
 
-    /** Judges and closes; while the database is away it is tried again, so that no round stays open. */
-    private void endPatiently(UUID round) {
-        for (int attempt = 0; attempt < 60; attempt++) {
-            try {
-                end(round, "DONE");
-                return;
-            } catch (DataAccessException | TransactionException away) {
-                LOG.warn("Round {} is ended later: {}", round, away.getMessage());
-                pause();
-            }
-        }
-    }
-
-    private static void pause() {
-        try {
-            Thread.sleep(1000);
-        } catch (InterruptedException stop) {
-            Thread.currentThread().interrupt();
-        }
-    }
-
-    private void end(UUID round, String state) {
-        acceptances.judge(round);
-        db.update(PRICE_ROUND)
-                .set(
-                        PRICE_ROUND.STATE,
-                        DSL.when(PRICE_ROUND.STATE.eq("RUNNING"), state).otherwise(PRICE_ROUND.STATE))
-                .set(PRICE_ROUND.ENDED_AT, now())
-                .where(PRICE_ROUND.ID.eq(round))
-                .execute();
-    }
-
     /** Stops after the pages that are being fetched; what was seen is kept and judged. */
     public void cancel(UUID round) {
-        db.update(PRICE_ROUND)
-                .set(PRICE_ROUND.STATE, "CANCELLED")
-                .where(PRICE_ROUND.ID.eq(round), PRICE_ROUND.STATE.eq("RUNNING"))
-                .execute();
+        change(round, "CANCELLED", "RUNNING", "PAUSED");
     }
 
-    /** Rounds that a stopped server left behind are closed; what they had seen is judged. */
-    @EventListener(ApplicationReadyEvent.class)
-    void closeBroken() {
-        db.select(PRICE_ROUND.ID)
-                .from(PRICE_ROUND)
-                .where(PRICE_ROUND.ENDED_AT.isNull())
-                .fetch(PRICE_ROUND.ID)
-                .forEach(id -> end(id, "BROKEN"));
+    /** Waits after the pages that are being fetched until it is gone on with. */
+    public void pause(UUID round) {
+        change(round, "PAUSED", "RUNNING");
+    }
+
+    public void goOn(UUID round) {
+        change(round, "RUNNING", "PAUSED");
+    }
+
+    private void change(UUID round, String to, String... from) {
+        db.update(PRICE_ROUND)
+                .set(PRICE_ROUND.STATE, to)
+                .where(PRICE_ROUND.ID.eq(round), PRICE_ROUND.STATE.in(from), PRICE_ROUND.ENDED_AT.isNull())
+                .execute();
+        jobs.getObject().lookRound();
     }
 
     public Optional<Progress> latest(UUID guide) {
@@ -187,8 +213,7 @@ public class Rounds {
         return progress(round, pages, verdicts);
     }
 
-    private Progress progress(
-            PriceRoundRecord round, java.util.Map<String, Integer> pages, java.util.Map<String, Integer> verdicts) {
+    private Progress progress(PriceRoundRecord round, Map<String, Integer> pages, Map<String, Integer> verdicts) {
         var failures = db.select(SHOP.NAME, PRODUCT_PAGE.VARIANT_ID, ROUND_PAGE.SENTENCE)
                 .from(ROUND_PAGE)
                 .join(PRODUCT_PAGE)
@@ -202,14 +227,26 @@ public class Rounds {
         var ended = round.getEndedAt();
         return new Progress(
                 round.getId(),
-                ended == null && !round.getState().equals("CANCELLED") ? "RUNNING" : round.getState(),
+                round.getState(),
+                RoundPlan.Scope.valueOf(round.getScope()),
                 round.getStartedAt().toInstant(),
                 ended == null ? null : ended.toInstant(),
+                feeds(round.getId()),
                 pages.values().stream().mapToInt(i -> i).sum(),
                 pages.getOrDefault("READ", 0),
                 pages.getOrDefault("FAILED", 0),
                 verdicts.getOrDefault("ACCEPTED", 0),
                 verdicts.getOrDefault("SET_ASIDE", 0),
                 failures);
+    }
+
+    private List<Feed> feeds(UUID round) {
+        return db.select(SHOP.NAME, ROUND_FEED.STATE, ROUND_FEED.ROWS, ROUND_FEED.MATCHED, ROUND_FEED.SENTENCE)
+                .from(ROUND_FEED)
+                .join(SHOP)
+                .on(SHOP.ID.eq(ROUND_FEED.SHOP_ID))
+                .where(ROUND_FEED.ROUND_ID.eq(round))
+                .orderBy(SHOP.NAME)
+                .fetch(r -> new Feed(r.value1(), r.value2(), r.value3(), r.value4(), r.value5()));
     }
 }

@@ -4,7 +4,7 @@ import java.util.List;
 
 /** What a page says: its offers, and a sentence for each offer that could not count. No offer and no sentence cannot be. */
 public record PageReading(List<SeenOffer> offers, List<String> refused) {
-    static PageReading nothing(String why) {
+    public static PageReading nothing(String why) {
         return new PageReading(List.of(), List.of(why));
     }
 }

@@ -5,11 +5,16 @@ import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
 import lowfield.core.offer.Stock;
 
-/** One offer as a page states it. The price is absent only when it cannot be bought either. */
+/**
+ * One offer as a page or a feed states it. The price is absent only when it cannot be bought either.
+ *
+ * @param from where it was read, as a path in the page's data or a line of the feed
+ */
 public record SeenOffer(
         String seller,
         Condition condition,
         Optional<Money> price,
         Optional<Money> shipping,
         Stock stock,
-        boolean membersOnly) {}
+        boolean membersOnly,
+        String from) {}

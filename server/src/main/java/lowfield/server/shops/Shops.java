@@ -6,15 +6,24 @@ import static lowfield.db.Tables.SHOP;
 import java.net.URI;
 import java.time.DateTimeException;
 import java.time.ZoneId;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
 import lowfield.db.tables.records.ShopRecord;
+import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
+import lowfield.server.platform.Notices;
+import lowfield.server.platform.Settings;
+import lowfield.server.platform.Stale;
+import lowfield.server.reading.FeedForm;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.JSONB;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -24,12 +33,20 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Shops {
     private final DSLContext db;
+    private final Notices notices;
+    private final Settings settings;
 
-    Shops(DSLContext db) {
+    Shops(DSLContext db, Notices notices, Settings settings) {
         this.db = db;
+        this.notices = notices;
+        this.settings = settings;
     }
 
-    /** A shop by its public host; sums are in its own currency, tax in thousandths. */
+    /**
+     * A shop by its public host; sums are in its own currency, tax in thousandths. {@code shownDays}: for how long its
+     * prices may be shown after they were seen, if it says; {@code paceMs}: the least time between two requests, a second
+     * unless it is served from this machine; {@code lanes}: how many at once, 1 to 8.
+     */
     public record Shop(
             @Nullable UUID id,
             String name,
@@ -41,10 +58,54 @@ public class Shops {
             @Nullable Long freeFromMinor,
             @Nullable Long shippingMinor,
             boolean mayFreeze,
+            @Nullable Integer shownDays,
+            @Nullable Integer paceMs,
+            @Nullable Integer lanes,
+            @Nullable FeedForm feed,
+            @Nullable Integer version,
             int pages) {}
 
     @Transactional
     public Shop add(Shop shop) {
+        var host = checked(shop);
+        RuleBroken.unless(
+                !db.fetchExists(
+                        SHOP, SHOP.HOST.eq(host).or(SHOP.NAME.eq(shop.name().strip()))),
+                "There is a shop of this name or host already.");
+        var id = Optional.ofNullable(shop.id()).orElseGet(UUID::randomUUID);
+        db.insertInto(SHOP).set(SHOP.ID, id).set(figures(shop, host)).execute();
+        return find(id);
+    }
+
+    /** Changes a shop of a version; its host and currency stay, since its prices are by them. */
+    @Transactional
+    public Shop change(UUID id, int version, Shop shop) {
+        var now = find(id);
+        var host = checked(shop);
+        RuleBroken.unless(
+                host.equals(now.host()) && shop.currency().equals(now.currency()),
+                "A shop's host and currency stay; add another shop instead.");
+        RuleBroken.unless(
+                !db.fetchExists(SHOP, SHOP.ID.ne(id), SHOP.NAME.eq(shop.name().strip())),
+                "There is a shop of this name already.");
+        var changed = db.update(SHOP)
+                .set(figures(shop, host))
+                .set(SHOP.VERSION, SHOP.VERSION.plus(1))
+                .where(SHOP.ID.eq(id), SHOP.VERSION.eq(version))
+                .execute();
+        if (changed == 0) {
+            throw new Stale(
+                    "This shop was changed meanwhile.",
+                    now,
+                    shop,
+                    Optional.ofNullable(now.version()).orElse(0));
+        }
+        notices.changed(Notices.Topic.OFFERS);
+        return find(id);
+    }
+
+    /** The host in its one spelling; refuses what a shop cannot be. */
+    private String checked(Shop shop) {
         RuleBroken.unless(!shop.name().isBlank() && shop.name().length() <= 80, "A shop's name has 1 to 80 letters.");
         var host = shop.host().strip().toLowerCase(Locale.ROOT);
         RuleBroken.unless(
@@ -55,23 +116,35 @@ public class Shops {
         zone(shop.zone());
         RuleBroken.unless(shop.taxPermille() >= 0 && shop.taxPermille() <= 500, "A tax rate is 0 to 50%%.");
         RuleBroken.unless(
-                !db.fetchExists(
-                        SHOP, SHOP.HOST.eq(host).or(SHOP.NAME.eq(shop.name().strip()))),
-                "There is a shop of this name or host already.");
-        var id = Optional.ofNullable(shop.id()).orElseGet(UUID::randomUUID);
-        db.insertInto(SHOP)
-                .set(SHOP.ID, id)
-                .set(SHOP.NAME, shop.name().strip())
-                .set(SHOP.HOST, host)
-                .set(SHOP.CURRENCY, shop.currency())
-                .set(SHOP.REGION, shop.region())
-                .set(SHOP.ZONE, shop.zone())
-                .set(SHOP.TAX_PERMILLE, shop.taxPermille())
-                .set(SHOP.FREE_FROM_MINOR, shop.freeFromMinor())
-                .set(SHOP.SHIPPING_MINOR, shop.shippingMinor())
-                .set(SHOP.MAY_FREEZE, shop.mayFreeze())
-                .execute();
-        return find(id);
+                shop.paceMs() == null || shop.paceMs() >= 0 && shop.paceMs() <= 60_000,
+                "A pace is 0 to 60,000 milliseconds between two requests.");
+        RuleBroken.unless(
+                shop.lanes() == null || shop.lanes() >= 1 && shop.lanes() <= 8, "At once are asked 1 to 8 pages.");
+        RuleBroken.unless(
+                shop.shownDays() == null || shop.shownDays() >= 0 && shop.shownDays() <= 3650,
+                "For how long prices may be shown is 0 to 3,650 days.");
+        return host;
+    }
+
+    private Map<Field<?>, Object> figures(Shop shop, String host) {
+        var figures = new HashMap<Field<?>, Object>();
+        figures.put(SHOP.NAME, shop.name().strip());
+        figures.put(SHOP.HOST, host);
+        figures.put(SHOP.CURRENCY, shop.currency());
+        figures.put(SHOP.REGION, shop.region());
+        figures.put(SHOP.ZONE, shop.zone());
+        figures.put(SHOP.TAX_PERMILLE, shop.taxPermille());
+        figures.put(SHOP.FREE_FROM_MINOR, shop.freeFromMinor());
+        figures.put(SHOP.SHIPPING_MINOR, shop.shippingMinor());
+        figures.put(SHOP.MAY_FREEZE, shop.mayFreeze());
+        figures.put(SHOP.SHOWN_DAYS, shop.shownDays());
+        figures.put(
+                SHOP.PACE_MS,
+                Optional.ofNullable(shop.paceMs())
+                        .orElse(settings.localShopAddresses().containsKey(host) ? 0 : 1000));
+        figures.put(SHOP.LANES, Optional.ofNullable(shop.lanes()).orElse(2));
+        figures.put(SHOP.FEED, shop.feed() == null ? null : JSONB.valueOf(Json.write(shop.feed())));
+        return figures;
     }
 
     public static ZoneId zone(String name) {
@@ -145,6 +218,11 @@ public class Shops {
                 r.getFreeFromMinor(),
                 r.getShippingMinor(),
                 r.getMayFreeze(),
+                r.getShownDays(),
+                r.getPaceMs(),
+                r.getLanes(),
+                r.getFeed() == null ? null : Json.read(r.getFeed().data(), FeedForm.class),
+                r.getVersion(),
                 pages);
     }
 }

@@ -7,6 +7,7 @@ import java.util.UUID;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import lowfield.core.guide.RoundPlan;
 import lowfield.server.accounts.Person;
 import lowfield.server.guide.Guides;
 import lowfield.server.prices.Acceptances;
@@ -23,6 +24,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -52,8 +54,11 @@ class RoundController {
 
     @PostMapping("/guides/{slug}/rounds")
     @ResponseStatus(HttpStatus.ACCEPTED)
-    Rounds.Progress start(@PathVariable String slug, @AuthenticationPrincipal Person person) {
-        return rounds.progress(rounds.start(guides.bySlug(slug).id(), person));
+    Rounds.Progress start(
+            @PathVariable String slug,
+            @RequestParam(defaultValue = "ALL") RoundPlan.Scope scope,
+            @AuthenticationPrincipal Person person) {
+        return rounds.progress(rounds.start(guides.bySlug(slug).id(), scope, person));
     }
 
     @GetMapping("/guides/{slug}/rounds/latest")
@@ -72,6 +77,19 @@ class RoundController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void cancel(@PathVariable UUID id) {
         rounds.cancel(id);
+    }
+
+    /** Whether a round waits for its author. */
+    record Paused(boolean paused) {}
+
+    @PutMapping("/rounds/{id}/paused")
+    Rounds.Progress pause(@PathVariable UUID id, @RequestBody Paused wanted) {
+        if (wanted.paused()) {
+            rounds.pause(id);
+        } else {
+            rounds.goOn(id);
+        }
+        return rounds.progress(id);
     }
 
     /** The progress as it changes, until the round has ended. */

@@ -2,11 +2,17 @@ package lowfield.server.shops.web;
 
 import java.util.List;
 import java.util.UUID;
+import lowfield.server.platform.Versions;
 import lowfield.server.shops.Shops;
+import lowfield.server.shops.Trial;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -19,8 +25,11 @@ class ShopController {
 
     private final Shops shops;
 
-    ShopController(Shops shops) {
+    private final Trial trial;
+
+    ShopController(Shops shops, Trial trial) {
         this.shops = shops;
+        this.trial = trial;
     }
 
     @GetMapping("/shops")
@@ -32,6 +41,20 @@ class ShopController {
     @ResponseStatus(HttpStatus.CREATED)
     Shops.Shop add(@RequestBody Shops.Shop shop) {
         return shops.add(shop);
+    }
+
+    @PutMapping("/shops/{id}")
+    Shops.Shop change(
+            @PathVariable UUID id,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @RequestBody Shops.Shop shop) {
+        return shops.change(id, Versions.expected(ifMatch), shop);
+    }
+
+    /** What can be read at an address of a shop as it is typed on screen; nothing is kept. */
+    @PostMapping("/shops/trial")
+    Trial.Outcome trial(@RequestBody Trial.Asked asked) {
+        return trial.read(asked);
     }
 
     @PostMapping("/product-pages")

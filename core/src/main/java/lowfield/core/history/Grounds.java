@@ -1,0 +1,161 @@
+package lowfield.core.history;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lowfield.core.money.Money;
+import lowfield.core.offer.Condition;
+import lowfield.core.offer.Guard;
+
+/**
+ * What the prices of one round are held against: what was accepted in the days before, siblings of one product in one
+ * condition pooled, one price a shop and day; where each kind's index stood on those days; and how far each kind has moved
+ * since, as this very round sees it. A round observes everything first, so that there is no circle.
+ */
+public final class Grounds {
+    /** A price that was accepted, and the shop's day of it. */
+    public record Accepted(Money price, LocalDate day) {}
+
+    /** A price of a part in a condition that a shop had on a day, accepted. */
+    public record Past(
+            UUID part, UUID product, String kind, Condition condition, UUID shop, LocalDate day, Money price) {
+        private Pool pool() {
+            return new Pool(product, condition, price.currency().getCurrencyCode());
+        }
+    }
+
+    /**
+     * A price that the round has seen.
+     *
+     * @param own what was accepted last of the very listing
+     * @param peers what others ask for the same part in the same condition, for a listing that is new
+     */
+    public record Seen(
+            UUID listing,
+            UUID part,
+            UUID product,
+            String kind,
+            Condition condition,
+            UUID shop,
+            Money price,
+            Optional<Accepted> own,
+            Optional<Money> peers) {
+        private Pool pool() {
+            return new Pool(product, condition, price.currency().getCurrencyCode());
+        }
+    }
+
+    /** What is compared with what. */
+    private record Pool(UUID product, Condition condition, String currency) {}
+
+    private final Map<Pool, List<Guard.Past>> past = new HashMap<>();
+    private final Map<Pool, List<Seen>> now;
+    private final Map<String, TreeMap<LocalDate, Double>> levels = new HashMap<>();
+    private final Map<String, Double> levelNow = new HashMap<>();
+
+    private Grounds(List<Seen> seen, List<Past> accepted) {
+        now = seen.stream().collect(Collectors.groupingBy(Seen::pool));
+        var before = accepted.stream().collect(Collectors.groupingBy(Past::kind));
+        seen.stream().collect(Collectors.groupingBy(Seen::kind)).forEach((kind, prices) -> {
+            var days = levels(before.getOrDefault(kind, List.of()));
+            levels.put(kind, days);
+            var last = days.isEmpty() ? 1 : days.lastEntry().getValue();
+            levelNow.put(kind, last * move(prices));
+        });
+        accepted.stream()
+                .collect(Collectors.groupingBy(Past::pool))
+                .forEach((pool, prices) -> past.put(
+                        pool,
+                        oneAShopAndDay(prices).stream()
+                                .map(p -> new Guard.Past(p.price(), levelOn(p.kind(), p.day())))
+                                .toList()));
+    }
+
+    public static Grounds of(List<Seen> seen, List<Past> accepted) {
+        return new Grounds(seen, accepted);
+    }
+
+    /** What a seen price is held against. */
+    public Guard.Ground ground(Seen seen) {
+        var level = levelNow.getOrDefault(seen.kind(), 1.0);
+        return new Guard.Ground(
+                past.getOrDefault(seen.pool(), List.of()),
+                seen.own().map(a -> new Guard.Past(a.price(), levelOn(seen.kind(), a.day()))),
+                seen.own().isPresent()
+                        ? Optional.empty()
+                        : seen.peers().or(() -> peersNow(seen)).map(m -> new Guard.Past(m, level)),
+                level,
+                now.getOrDefault(seen.pool(), List.of()).stream()
+                        .filter(p -> !p.shop().equals(seen.shop()) && p.part().equals(seen.part()))
+                        .map(Seen::price)
+                        .toList());
+    }
+
+    /**
+     * What others ask for the same in this very round, when nothing is known from before. Of two that have never been seen
+     * the lower is held against the higher and not the reverse: a price too high harms nobody where the cheapest counts.
+     */
+    private Optional<Money> peersNow(Seen seen) {
+        var others = now.get(seen.pool()).stream()
+                .filter(p -> p.part().equals(seen.part()) && !p.listing().equals(seen.listing()))
+                .map(Seen::price)
+                .sorted()
+                .toList();
+        return others.size() < 2
+                ? others.stream().filter(p -> p.compareTo(seen.price()) > 0).findFirst()
+                : Optional.of(others.get(others.size() / 2));
+    }
+
+    private double levelOn(String kind, LocalDate day) {
+        var known = levels.getOrDefault(kind, new TreeMap<>()).floorEntry(day);
+        return known == null ? 1 : known.getValue();
+    }
+
+    private static Collection<Past> oneAShopAndDay(List<Past> pool) {
+        var lowest = new HashMap<List<Object>, Past>();
+        pool.forEach(p ->
+                lowest.merge(List.of(p.shop(), p.day()), p, (a, b) -> a.price().compareTo(b.price()) <= 0 ? a : b));
+        return lowest.values();
+    }
+
+    /** Where the kind's index stood on each day that has prices. */
+    private static TreeMap<LocalDate, Double> levels(List<Past> prices) {
+        var days = new TreeMap<LocalDate, Map<UUID, KindIndex.Quote>>();
+        var product = new HashMap<UUID, UUID>();
+        prices.stream().filter(p -> p.condition() == Condition.NEW).forEach(p -> {
+            product.put(p.part(), p.product());
+            days.computeIfAbsent(p.day(), d -> new HashMap<>())
+                    .merge(
+                            p.part(),
+                            new KindIndex.Quote(p.price().minor(), false),
+                            (a, b) -> a.minor() <= b.minor() ? a : b);
+        });
+        var steps = KindIndex.of(List.copyOf(days.values()), product::get);
+        var levels = new TreeMap<LocalDate, Double>();
+        var day = days.keySet().iterator();
+        steps.forEach(step -> levels.put(day.next(), step.level()));
+        return levels;
+    }
+
+    /**
+     * By what factor the kind has moved since it was last accepted, as this round sees it: the median over its products, so
+     * that a few wrong prices do not move it; none when too few products tell.
+     */
+    private static double move(List<Seen> seen) {
+        var ofProduct = new HashMap<UUID, List<Double>>();
+        seen.forEach(p -> p.own()
+                .filter(last -> last.price().currency().equals(p.price().currency()))
+                .ifPresent(last -> ofProduct
+                        .computeIfAbsent(p.product(), x -> new ArrayList<>())
+                        .add(Math.log((double) p.price().minor() / last.price().minor()))));
+        var logs = ofProduct.values().stream().map(Middle::of).toList();
+        return logs.size() < KindIndex.FEWEST ? 1 : Math.exp(Middle.of(logs));
+    }
+}

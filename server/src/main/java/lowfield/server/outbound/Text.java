@@ -1,0 +1,23 @@
+package lowfield.server.outbound;
+
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import org.jspecify.annotations.Nullable;
+
+/** Bytes as text: in the stated charset, else UTF-8; where they are no such text, in the Western charset that takes any byte. */
+final class Text {
+    private static final Charset ANY = Charset.forName("windows-1252");
+
+    private Text() {}
+
+    static String of(byte[] bytes, @Nullable Charset stated) {
+        var charset = stated == null ? StandardCharsets.UTF_8 : stated;
+        try {
+            return charset.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
+        } catch (CharacterCodingException lied) {
+            return new String(bytes, ANY);
+        }
+    }
+}

@@ -1,0 +1,89 @@
+package lowfield.server.prices;
+
+import static lowfield.db.Tables.OBSERVATION;
+
+import java.time.OffsetDateTime;
+import java.util.UUID;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Component;
+
+/**
+ * Makes what was accepted count: each listing shows its newest accepted observation, and the statistics of days and months
+ * follow. Each in one statement, however many there are.
+ */
+@Component
+class Accepted {
+    private static final String ACCEPTED = """
+            select o.id, o.listing_id, o.seen_at, o.price_minor, o.currency, o.shipping_minor, o.stock, o.members_only
+            from observation o
+            where {0} and exists (select 1 from acceptance a
+                where a.observation_id = o.id and a.seen_at = o.seen_at and a.verdict in ('ACCEPTED', 'RELEASED'))
+            """;
+    private static final String LISTINGS = """
+            update listing set
+                accepted_observation = n.id,
+                accepted_seen_at = n.seen_at,
+                accepted_price_minor = coalesce(n.price_minor, listing.accepted_price_minor),
+                accepted_currency = n.currency,
+                accepted_shipping_minor = n.shipping_minor,
+                accepted_stock = n.stock,
+                accepted_members_only = n.members_only
+            from (select distinct on (listing_id) * from (%s) o order by listing_id, seen_at desc, id desc) n
+            where listing.id = n.listing_id
+              and (listing.accepted_seen_at is null or listing.accepted_seen_at <= n.seen_at)
+            """.formatted(ACCEPTED);
+    private static final String DAYS = """
+            insert into price_day (variant_id, condition, day, shop_id, price_minor, bookable_minor, currency)
+            select p.variant_id, l.condition, (o.seen_at at time zone s.zone)::date, s.id,
+                min(o.price_minor),
+                min(o.price_minor) filter (where o.stock in ('IN_STOCK', 'LIMITED') and not o.members_only),
+                min(o.currency)
+            from (%s) o
+            join listing l on l.id = o.listing_id
+            join product_page p on p.id = l.page_id
+            join shop s on s.id = p.shop_id
+            where o.price_minor is not null and o.currency = s.currency
+            group by 1, 2, 3, 4
+            order by 1, 2, 3, 4
+            on conflict (variant_id, condition, day, shop_id) do update
+                set price_minor = excluded.price_minor, bookable_minor = excluded.bookable_minor
+            """.formatted(ACCEPTED);
+    private static final String MONTHS = """
+            insert into price_month (kind, month, variant_id, day, price_minor, currency, ending)
+            select distinct on (f.kind, date_trunc('month', d.day), d.variant_id)
+                f.kind, date_trunc('month', d.day)::date, d.variant_id, d.day, d.bookable_minor, d.currency,
+                v.release = 'ENDING'
+            from price_day d
+            join variant v on v.id = d.variant_id
+            join product r on r.id = v.product_id
+            join family f on f.id = r.family_id
+            where d.condition = 'NEW' and d.bookable_minor is not null
+              and (d.variant_id, d.day) in (
+                select p.variant_id, (o.seen_at at time zone s.zone)::date
+                from (%s) o
+                join listing l on l.id = o.listing_id
+                join product_page p on p.id = l.page_id
+                join shop s on s.id = p.shop_id)
+            order by f.kind, date_trunc('month', d.day), d.variant_id, d.day desc, d.bookable_minor
+            on conflict (kind, month, variant_id) do update
+                set day = excluded.day, price_minor = excluded.price_minor, ending = excluded.ending
+                where price_month.day <= excluded.day
+            """.formatted(ACCEPTED);
+
+    private static final lowfield.db.tables.Observation O = OBSERVATION.as("o");
+
+    private final DSLContext db;
+
+    Accepted(DSLContext db) {
+        this.db = db;
+    }
+
+    /** Lets what was accepted of a round count; in the transaction that accepted it. */
+    void count(UUID round, OffsetDateTime since) {
+        Condition seen = O.ROUND_ID.eq(round).and(O.SEEN_AT.ge(since));
+        db.query(LISTINGS, seen).execute();
+        db.query(DAYS, seen).execute();
+        db.query(MONTHS, seen).execute();
+    }
+}

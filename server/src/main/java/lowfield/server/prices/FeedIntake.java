@@ -1,0 +1,124 @@
+package lowfield.server.prices;
+
+import static lowfield.db.Tables.VARIANT;
+
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lowfield.server.reading.FeedLine;
+import lowfield.server.reading.Identity;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Component;
+
+/**
+ * Takes a shop's whole list in: each line is matched to a part by its page, its GTIN or its maker's number. What the list
+ * no longer holds is gone, unless the list is so much shorter than it was that it must be broken.
+ */
+@Component
+class FeedIntake {
+    private static final double LEAST_OF_BEFORE = 0.6;
+
+    private final DSLContext db;
+    private final Listings listings;
+    private final Observations observations;
+
+    FeedIntake(DSLContext db, Listings listings, Observations observations) {
+        this.db = db;
+        this.listings = listings;
+        this.observations = observations;
+    }
+
+    /** How many lines speak of parts that are known here, and a sentence where something was left undone. */
+    record Taken(int matched, String sentence) {}
+
+    Taken take(UUID round, UUID shop, String currency, OffsetDateTime at, List<FeedLine> lines) {
+        var placed = placed(shop, lines);
+        var known = listings.of(
+                shop,
+                placed.stream()
+                        .map(p -> Listings.Key.of(p.page(), p.line().offer()))
+                        .toList());
+        var seen = new LinkedHashMap<UUID, Observations.Seen>();
+        for (var p : placed) {
+            var listing = known.get(Listings.Key.of(p.page(), p.line().offer()));
+            seen.putIfAbsent(
+                    listing,
+                    Observations.Seen.of(listing, round, at, currency, p.line().offer()));
+        }
+        var all = new ArrayList<>(seen.values());
+        var before = listings.standing(shop, null);
+        var missing = before.stream().filter(l -> !seen.containsKey(l)).toList();
+        var isShort = seen.size() < LEAST_OF_BEFORE * before.size();
+        if (!isShort) {
+            missing.forEach(l -> all.add(Observations.Seen.gone(l, round, at, currency)));
+        }
+        observations.write(all);
+        return new Taken(
+                placed.size(),
+                isShort
+                        ? "the list has only %d of %d lines it had; nothing was taken to be gone"
+                                .formatted(seen.size(), before.size())
+                        : "");
+    }
+
+    private record Placed(UUID page, FeedLine line) {}
+
+    private List<Placed> placed(UUID shop, List<FeedLine> lines) {
+        var pages = listings.pages(shop);
+        var missing = new HashMap<String, UUID>();
+        var byCode = codes(lines);
+        for (var line : lines) {
+            if (!pages.containsKey(line.path())) {
+                part(line.identity(), byCode).ifPresent(part -> missing.putIfAbsent(line.path(), part));
+            }
+        }
+        var now = missing.isEmpty() ? pages : listings.addPages(shop, missing);
+        return lines.stream()
+                .filter(l -> now.containsKey(l.path()) && !isOfAnother(l, now.get(l.path()), byCode))
+                .map(l -> new Placed(now.get(l.path()).id(), l))
+                .toList();
+    }
+
+    /** The page is known to speak of one part, and the line names the code of another. */
+    private static boolean isOfAnother(FeedLine line, Listings.PageOf page, Map<String, UUID> byCode) {
+        return part(line.identity(), byCode).filter(p -> !p.equals(page.part())).isPresent();
+    }
+
+    private static Optional<UUID> part(Identity identity, Map<String, UUID> byCode) {
+        return identity.gtin()
+                .map(g -> byCode.get("g" + Identity.plainGtin(g)))
+                .or(() -> identity.makerNumber().map(m -> byCode.get("m" + m)));
+    }
+
+    /** The parts that the list may speak of, by GTIN and by maker's number; a number that two makers use names nobody. */
+    private Map<String, UUID> codes(List<FeedLine> lines) {
+        var numbers = lines.stream()
+                .flatMap(l -> l.identity().makerNumber().stream())
+                .collect(Collectors.toCollection(HashSet::new));
+        var codes = new HashMap<String, UUID>();
+        db.select(VARIANT.ID, VARIANT.GTIN)
+                .from(VARIANT)
+                .where(VARIANT.GTIN.isNotNull(), VARIANT.MERGED_INTO.isNull())
+                .forEach(r -> codes.put("g" + Identity.plainGtin(r.value2()), r.value1()));
+        var twice = new HashSet<String>();
+        if (!numbers.isEmpty()) {
+            db.select(VARIANT.ID, VARIANT.MAKER_NUMBER)
+                    .from(VARIANT)
+                    .where(VARIANT.MAKER_NUMBER.in(numbers), VARIANT.MERGED_INTO.isNull())
+                    .forEach(r -> {
+                        if (codes.put("m" + r.value2(), r.value1()) != null) {
+                            twice.add("m" + r.value2());
+                        }
+                    });
+        }
+        codes.keySet().removeAll(twice);
+        return codes;
+    }
+}

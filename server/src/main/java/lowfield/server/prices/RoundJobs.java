@@ -1,0 +1,125 @@
+package lowfield.server.prices;
+
+import static lowfield.db.Tables.SCHEDULED_TASKS;
+
+import com.github.kagkarlsson.scheduler.Scheduler;
+import com.github.kagkarlsson.scheduler.SchedulerName;
+import com.github.kagkarlsson.scheduler.task.CompletionHandler;
+import com.github.kagkarlsson.scheduler.task.DeadExecutionHandler;
+import com.github.kagkarlsson.scheduler.task.ExecutionContext;
+import com.github.kagkarlsson.scheduler.task.FailureHandler;
+import com.github.kagkarlsson.scheduler.task.TaskInstance;
+import com.github.kagkarlsson.scheduler.task.helper.CustomTask;
+import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
+import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import com.github.kagkarlsson.scheduler.task.schedule.FixedDelay;
+import jakarta.annotation.PreDestroy;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.UUID;
+import javax.sql.DataSource;
+import lowfield.server.platform.Settings;
+import org.jooq.DSLContext;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/**
+ * The jobs of rounds, shared between servers through PostgreSQL: each shop is visited by one at a time, so that its pace
+ * holds, and each round is judged once. Who visits says so every heartbeat; after four missed ones another goes on. A look
+ * round every few moments finds what nobody does yet, so that no order of events can leave a round standing.
+ */
+@Component
+class RoundJobs {
+    private static final int SHOPS_AT_ONCE = 8;
+    private static final Duration AGAIN = Duration.ofSeconds(2);
+    private static final String VISIT = "visit-shop";
+
+    private final DSLContext db;
+    private final Visits visits;
+    private final ShopVisit visit;
+    private final RoundEnd end;
+    private final RoundPlans plans;
+    private final String name = UUID.randomUUID().toString();
+    private final CustomTask<Void> visiting;
+    private final CustomTask<Void> judging;
+    private final Scheduler scheduler;
+
+    RoundJobs(
+            DSLContext db,
+            DataSource source,
+            Visits visits,
+            ShopVisit visit,
+            RoundEnd end,
+            RoundPlans plans,
+            Settings settings) {
+        this.db = db;
+        this.visits = visits;
+        this.visit = visit;
+        this.end = end;
+        this.plans = plans;
+        visiting = Tasks.custom(VISIT, Void.class)
+                .onFailure(new FailureHandler.OnFailureRetryLater<>(AGAIN))
+                .onDeadExecution(new DeadExecutionHandler.ReviveDeadExecution<>())
+                .execute(this::visit);
+        judging = Tasks.custom("judge-round", Void.class)
+                .onFailure(new FailureHandler.OnFailureRetryLater<>(AGAIN))
+                .onDeadExecution(new DeadExecutionHandler.ReviveDeadExecution<>())
+                .execute(this::judge);
+        RecurringTask<Void> look = Tasks.recurring("look-round", FixedDelay.of(settings.lookout()))
+                .execute((instance, context) -> lookRound());
+        scheduler = Scheduler.create(source, visiting, judging)
+                .startTasks(look)
+                .schedulerName(new SchedulerName.Fixed(name))
+                .threads(SHOPS_AT_ONCE + 2)
+                .pollingInterval(settings.lookout())
+                .heartbeatInterval(settings.heartbeat())
+                .missedHeartbeatsLimit(4)
+                .shutdownMaxWait(Duration.ofMillis(500))
+                .enableImmediateExecution()
+                .build();
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void start() {
+        scheduler.start();
+    }
+
+    @PreDestroy
+    void stop() {
+        scheduler.stop();
+    }
+
+    /** Sees to it that what running rounds wait for is asked for soon. */
+    void lookRound() {
+        plans.startDue();
+        visits.shopsWaitedFor()
+                .forEach(shop -> scheduler.scheduleIfNotExists(visiting.instance(shop.toString()), Instant.now()));
+        end.due().forEach(round -> scheduler.scheduleIfNotExists(judging.instance(round.toString()), Instant.now()));
+    }
+
+    private CompletionHandler<Void> visit(TaskInstance<Void> instance, ExecutionContext context) {
+        var shop = UUID.fromString(instance.getId());
+        try {
+            return visit.visit(shop, () -> isOurs(shop))
+                    .<CompletionHandler<Void>>map(again -> (done, tasks) -> tasks.reschedule(done, again))
+                    .orElseGet(CompletionHandler.OnCompleteRemove::new);
+        } catch (InterruptedException stop) {
+            Thread.currentThread().interrupt();
+            return (done, tasks) -> tasks.reschedule(done, Instant.now());
+        }
+    }
+
+    private boolean isOurs(UUID shop) {
+        return db.fetchExists(
+                SCHEDULED_TASKS,
+                SCHEDULED_TASKS.TASK_NAME.eq(VISIT),
+                SCHEDULED_TASKS.TASK_INSTANCE.eq(shop.toString()),
+                SCHEDULED_TASKS.PICKED_BY.eq(name));
+    }
+
+    private CompletionHandler<Void> judge(TaskInstance<Void> instance, ExecutionContext context) {
+        end.end(UUID.fromString(instance.getId()));
+        return new CompletionHandler.OnCompleteRemove<>();
+    }
+}

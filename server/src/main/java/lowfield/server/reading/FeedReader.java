@@ -1,0 +1,226 @@
+package lowfield.server.reading;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.math.BigDecimal;
+import java.net.URI;
+import java.util.Currency;
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import lowfield.core.RuleBroken;
+import lowfield.core.money.Money;
+import lowfield.core.money.PriceText;
+import lowfield.core.offer.Condition;
+import lowfield.core.offer.Stock;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Reads a shop's whole list. A line that cannot count is told and left out; a file that is none is refused as a whole. */
+public final class FeedReader {
+    private static final JsonMapper JSON = new JsonMapper();
+    private static final int MOST_SENTENCES = 20;
+
+    /** What became of a list: how many lines it has, and what was wrong with which of them, shortened. */
+    public record Outcome(int lines, int refused, Map<String, Integer> sentences) {
+        /** In one sentence; empty when every line counts. */
+        public String sentence() {
+            var text = new StringBuilder();
+            sentences.forEach((s, n) -> text.append(text.isEmpty() ? "" : "; ")
+                    .append(n > 1 ? n + " times: " : "")
+                    .append(s));
+            return text.toString();
+        }
+    }
+
+    private final String shop;
+    private final String host;
+    private final Currency currency;
+    private final FeedForm form;
+
+    public FeedReader(String shop, String host, Currency currency, FeedForm form) {
+        this.shop = shop;
+        this.host = host;
+        this.currency = currency;
+        this.form = form;
+    }
+
+    /** Gives each line that counts to the sink. */
+    public Outcome read(String text, Consumer<FeedLine> sink) {
+        var counted = new Counted(sink);
+        if (form.format() == FeedForm.Format.JSON) {
+            json(text, counted);
+        } else {
+            table(text, counted);
+        }
+        RuleBroken.unless(counted.lines > 0, "the list has no lines");
+        return new Outcome(counted.lines, counted.refused, counted.sentences);
+    }
+
+    private final class Counted {
+        private final Consumer<FeedLine> sink;
+        private final Map<String, Integer> sentences = new LinkedHashMap<>();
+        private int lines;
+        private int refused;
+
+        Counted(Consumer<FeedLine> sink) {
+            this.sink = sink;
+        }
+
+        void line(Function<String, Optional<String>> cells) {
+            lines++;
+            try {
+                sink.accept(FeedReader.this.line(f -> form.column(f).flatMap(cells), lines));
+            } catch (RuleBroken wrong) {
+                refused++;
+                if (sentences.size() < MOST_SENTENCES || sentences.containsKey(wrong.getMessage())) {
+                    sentences.merge(wrong.getMessage(), 1, Integer::sum);
+                }
+            }
+        }
+    }
+
+    private void table(String text, Counted counted) {
+        var format = CSVFormat.DEFAULT
+                .builder()
+                .setDelimiter(form.format().delimiter)
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setTrim(true)
+                .setIgnoreEmptyLines(true)
+                .setQuote(form.format() == FeedForm.Format.TAB ? null : '"')
+                .get();
+        try (var parser =
+                CSVParser.parse(new StringReader(text.startsWith("\ufeff") ? text.substring(1) : text), format)) {
+            for (var column : form.columns().values()) {
+                RuleBroken.unless(parser.getHeaderMap().containsKey(column), "the list has no column \"%s\"", column);
+            }
+            for (var row : parser) {
+                counted.line(column ->
+                        row.isSet(column) ? Optional.of(row.get(column)).filter(c -> !c.isEmpty()) : Optional.empty());
+            }
+        } catch (UncheckedIOException | IOException | IllegalArgumentException | IllegalStateException broken) {
+            throw new RuleBroken("the list is broken: " + Nodes.shortened(String.valueOf(broken.getMessage())));
+        }
+    }
+
+    private void json(String text, Counted counted) {
+        JsonNode items;
+        try {
+            items = at(JSON.readTree(text), Optional.ofNullable(form.items()).orElse(""));
+        } catch (JacksonException broken) {
+            throw new RuleBroken("the list is broken JSON");
+        }
+        RuleBroken.unless(
+                items.isArray(),
+                "there is no list of items at \"%s\"",
+                Optional.ofNullable(form.items()).orElse("the top"));
+        items.forEach(item -> counted.line(path -> {
+            var value = at(item, path);
+            return value.isValueNode() && !value.isNull()
+                    ? Optional.of(value.asString().strip()).filter(c -> !c.isEmpty())
+                    : Optional.empty();
+        }));
+    }
+
+    private static JsonNode at(JsonNode node, String path) {
+        for (var step : path.split("\\.")) {
+            node = step.isEmpty() ? node : node.path(step);
+        }
+        return node;
+    }
+
+    private FeedLine line(Function<FeedForm.Field, Optional<String>> cell, int number) {
+        var stated = cell.apply(FeedForm.Field.CURRENCY);
+        RuleBroken.unless(
+                stated.isEmpty() || stated.get().equals(currency.getCurrencyCode()),
+                "a price is in %s; this shop's are in %s",
+                Nodes.shortened(stated.orElse("")),
+                currency.getCurrencyCode());
+        var stock = cell.apply(FeedForm.Field.STOCK).map(FeedReader::stock).orElse(Stock.NOT_STATED);
+        var price = cell.apply(FeedForm.Field.PRICE).map(this::money);
+        RuleBroken.unless(
+                price.isPresent() || stock == Stock.OUT_OF_STOCK || stock == Stock.GONE, "an offer has no price");
+        price.ifPresent(p -> RuleBroken.unless(p.minor() > 0, "a price is %s", p.minor() == 0 ? "zero" : "negative"));
+        var seller = cell.apply(FeedForm.Field.SELLER)
+                .map(Nodes::plain)
+                .filter(s -> !s.isEmpty())
+                .orElse(shop);
+        return new FeedLine(
+                new Identity(cell.apply(FeedForm.Field.GTIN), cell.apply(FeedForm.Field.MAKER_NUMBER)),
+                path(cell.apply(FeedForm.Field.LINK)),
+                new SeenOffer(
+                        seller.length() > 100 ? seller.substring(0, 100) : seller,
+                        cell.apply(FeedForm.Field.CONDITION)
+                                .map(FeedReader::condition)
+                                .orElse(Condition.NEW),
+                        price,
+                        cell.apply(FeedForm.Field.SHIPPING).map(this::money).filter(m -> !m.isNegative()),
+                        stock,
+                        cell.apply(FeedForm.Field.MEMBERS)
+                                .filter(FeedReader::isYes)
+                                .isPresent(),
+                        "line " + number));
+    }
+
+    private String path(Optional<String> link) {
+        RuleBroken.unless(link.isPresent(), "a line has no link");
+        try {
+            var uri = URI.create(link.get());
+            RuleBroken.unless(
+                    uri.getHost() == null || host.equals(uri.getHost()),
+                    "a link leads to another host (%s)",
+                    Nodes.shortened(String.valueOf(uri.getHost())));
+            var path = uri.getRawPath() + (uri.getRawQuery() == null ? "" : "?" + uri.getRawQuery());
+            RuleBroken.unless(path.startsWith("/") && path.length() <= 500, "a link is none");
+            return path;
+        } catch (IllegalArgumentException malformed) {
+            throw new RuleBroken("a link is none");
+        }
+    }
+
+    private Money money(String text) {
+        var figure = text.matches("-?[0-9]+(\\.[0-9]+)?")
+                ? new BigDecimal(text)
+                : PriceText.parse(text)
+                        .orElseThrow(() -> new RuleBroken(
+                                "a price reads \"%s\", which is no figure".formatted(Nodes.shortened(text))));
+        return Money.ofMajor(figure, currency);
+    }
+
+    private static boolean isYes(String text) {
+        return text.toLowerCase(Locale.ROOT).matches("yes|y|true|1");
+    }
+
+    private static Stock stock(String text) {
+        var word = text.toLowerCase(Locale.ROOT);
+        if (word.matches("[0-9]{1,9}")) {
+            return word.matches("0+") ? Stock.OUT_OF_STOCK : Stock.IN_STOCK;
+        }
+        return switch (word.replaceAll("[ _-]", "")) {
+            case "yes", "y", "true", "instock", "available" -> Stock.IN_STOCK;
+            case "few", "low", "limited", "fewleft" -> Stock.LIMITED;
+            case "no", "n", "false", "outofstock", "soldout" -> Stock.OUT_OF_STOCK;
+            case "backorder" -> Stock.BACK_ORDER;
+            case "preorder" -> Stock.PRE_ORDER;
+            case "discontinued", "gone" -> Stock.GONE;
+            default -> OfferReader.stock(text);
+        };
+    }
+
+    private static Condition condition(String text) {
+        return switch (text.toLowerCase(Locale.ROOT).replaceAll("[ _-]", "")) {
+            case "refurbished", "renewed" -> Condition.REFURBISHED;
+            case "used", "secondhand" -> Condition.USED;
+            case "opened", "openbox", "bstock" -> Condition.OPENED;
+            default -> Condition.NEW;
+        };
+    }
+}

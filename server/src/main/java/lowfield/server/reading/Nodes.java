@@ -1,0 +1,50 @@
+package lowfield.server.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jsoup.Jsoup;
+import tools.jackson.databind.JsonNode;
+
+/** Reading schema.org data as shops write it: one value or a list, text or a number, a type with or without its host. */
+final class Nodes {
+    private Nodes() {}
+
+    /** The last word of a schema.org term: {@code InStock} of {@code https://schema.org/InStock}. */
+    static String term(String stated) {
+        return stated.replaceFirst(".*[/#:]", "").strip();
+    }
+
+    static boolean isType(JsonNode node, String type) {
+        return each(node.path("@type")).stream()
+                .anyMatch(t -> term(t.asString("")).equals(type));
+    }
+
+    /** The elements of a list, the one value alone, or nothing. */
+    static List<JsonNode> each(JsonNode node) {
+        var nodes = new ArrayList<JsonNode>();
+        if (node.isArray()) {
+            node.forEach(nodes::add);
+        } else if (!node.isMissingNode() && !node.isNull()) {
+            nodes.add(node);
+        }
+        return nodes;
+    }
+
+    static Optional<String> text(JsonNode node, String field) {
+        return each(node.path(field)).stream()
+                .filter(v -> v.isString() || v.isNumber())
+                .map(v -> v.asString().strip())
+                .filter(t -> !t.isEmpty())
+                .findFirst();
+    }
+
+    /** A name without markup and control letters. */
+    static String plain(String name) {
+        return Jsoup.parse(name).text().replaceAll("\\p{Cntrl}", " ").strip();
+    }
+
+    static String shortened(String text) {
+        return text.length() > 30 ? text.substring(0, 30) + "…" : text;
+    }
+}
