@@ -8,13 +8,16 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import lowfield.core.guide.RoundPlan;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
 import lowfield.core.offer.PricePolicy;
@@ -38,6 +41,7 @@ import lowfield.server.guide.GuideInfo;
 import lowfield.server.guide.Guides;
 import lowfield.server.platform.Clocks.MovableClock;
 import lowfield.server.platform.Settings;
+import lowfield.server.press.Preflights;
 import lowfield.server.press.Press;
 import lowfield.server.prices.Acceptances;
 import lowfield.server.prices.Rounds;
@@ -73,6 +77,7 @@ class Demo implements ApplicationRunner {
     private final Viewing viewing;
     private final Rounds rounds;
     private final Acceptances acceptances;
+    private final Preflights preflights;
     private final Press press;
 
     Demo(
@@ -89,6 +94,7 @@ class Demo implements ApplicationRunner {
             Viewing viewing,
             Rounds rounds,
             Acceptances acceptances,
+            Preflights preflights,
             Press press) {
         this.db = db;
         this.clock = clock;
@@ -103,6 +109,7 @@ class Demo implements ApplicationRunner {
         this.viewing = viewing;
         this.rounds = rounds;
         this.acceptances = acceptances;
+        this.preflights = preflights;
         this.press = press;
     }
 
@@ -137,14 +144,31 @@ class Demo implements ApplicationRunner {
                 .map(p -> accounts.create(p.email(), p.name(), p.password(), Person.Role.valueOf(p.role())))
                 .toList();
         var author = people.get(0);
-        clock.moveTo(data.issues().get(0).round());
+        clock.moveTo(morning(data.historyFrom()));
         var madeShops = new HashMap<String, Shops.Shop>();
         data.shops().forEach((letter, shop) -> madeShops.put(letter, shops.add(shop)));
         var made = parts(madeShops);
         var guide = guide(data, madeShops);
+        var day = data.historyFrom();
         for (var issue : data.issues()) {
+            while (morning(day).isBefore(issue.round())) {
+                pricesOf(day, guide, author);
+                day = day.plusDays(data.historyEveryDays());
+            }
             issue(data, issue, guide, made, author);
         }
+    }
+
+    private static Instant morning(LocalDate day) {
+        return day.atTime(5, 30).toInstant(ZoneOffset.UTC);
+    }
+
+    /** Between editions the shops' lists are read, so that prices have a history. */
+    private void pricesOf(LocalDate day, GuideInfo guide, Person author) {
+        clock.moveTo(morning(day));
+        market(clock.instant());
+        rounds.runNow(guide.id(), RoundPlan.Scope.FEEDS);
+        releaseAll(guide, author);
     }
 
     private Map<String, UUID> parts(Map<String, Shops.Shop> madeShops) {
@@ -200,7 +224,7 @@ class Demo implements ApplicationRunner {
         var edition = editions.of(guide.id()).isEmpty()
                 ? firstEdition(data, issue, guide, made, author)
                 : editions.next(guide, issue.pressOn());
-        rounds.runNow(guide.id(), lowfield.core.guide.RoundPlan.Scope.ALL);
+        rounds.runNow(guide.id(), RoundPlan.Scope.ALL);
         if (issue.published() != null) {
             releaseAll(guide, author);
         }
@@ -208,8 +232,19 @@ class Demo implements ApplicationRunner {
         Optional.ofNullable(issue.variants()).orElse(List.of()).forEach(v -> variant(edition, v, made, author));
         if (issue.published() != null) {
             clock.moveTo(issue.published());
+            waive(data, edition, author);
             var result = press.publish(edition.id(), author);
             LOG.info("Edition {} published", result.edition());
+        }
+    }
+
+    private void waive(DemoData data, EditionInfo edition, Person author) {
+        for (var gate : preflights.of(edition.id())) {
+            if (!gate.open()) {
+                var reason = data.waived()
+                        .getOrDefault(gate.gate().name(), data.waived().get("OTHER"));
+                preflights.waive(edition.id(), gate.gate(), reason, gate.version(), author);
+            }
         }
     }
 

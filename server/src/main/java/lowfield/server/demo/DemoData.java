@@ -22,6 +22,9 @@ record DemoData(
         List<Tier> tiers,
         Map<String, String> reasons,
         List<Issue> issues,
+        LocalDate historyFrom,
+        int historyEveryDays,
+        Map<String, String> waived,
         Instant now) {
 
     record Account(String email, String name, String password, String role) {}
