@@ -101,10 +101,13 @@ create table mover_decision (
     fingerprint text not null check (length(fingerprint) <= 64),
     decision text not null check (decision in ('KEEP', 'SWAP', 'HOLD', 'SET_ASIDE')),
     why text not null default '' check (length(why) <= 500),
+    said jsonb not null,
+    acceptance_id bigint references acceptance,
     account_id uuid not null references account,
     at timestamptz not null,
     primary key (edition_id, mover, fingerprint)
 );
+create index mover_decision_acceptance on mover_decision (acceptance_id);
 create index mover_decision_account on mover_decision (account_id);
 
 -- Currencies in which readers see totals beside the guide's own, and the taxes of their regions.

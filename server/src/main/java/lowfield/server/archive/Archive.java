@@ -78,6 +78,22 @@ public class Archive {
                         r.value1(), r.value2(), r.value3(), r.value4(), r.value5(), r.value6(), r.value7()));
     }
 
+    /** What is current of every edition that is out, oldest first. */
+    public List<Published> published(UUID guide) {
+        return db
+                .select(REVISION.ID)
+                .distinctOn(EDITION.NUMBER)
+                .from(REVISION)
+                .join(EDITION)
+                .on(EDITION.ID.eq(REVISION.EDITION_ID))
+                .where(EDITION.GUIDE_ID.eq(guide))
+                .orderBy(EDITION.NUMBER, REVISION.NUMBER.desc())
+                .fetch(REVISION.ID)
+                .stream()
+                .map(id -> read.get(id, this::load))
+                .toList();
+    }
+
     /** What was published last before an edition number. */
     public Optional<Published> before(UUID guide, int number) {
         return latest.get(List.of(guide, number), key -> latestBefore(guide, number))

@@ -31,6 +31,11 @@ public record LinePatch(
         return new LinePatch(choice, null, null, null, null, null, null, null, null, null);
     }
 
+    /** Holds a choice to a listing, or lets it go when there is none. */
+    public static LinePatch hold(@Nullable UUID listing, String why) {
+        return new LinePatch(null, null, null, new Hold(listing, why), null, null, null, null, null, null);
+    }
+
     /** The state after the edit; {@code now} is the choice after it, as core knows it. A new choice lets go of a held offer. */
     LineState applyTo(LineState old, Choice now) {
         var switched = choice != null && !choice.equals(old.choice());

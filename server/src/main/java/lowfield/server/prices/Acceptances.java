@@ -31,6 +31,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** What was decided about each observation: accepted, set aside for a person, released or rejected by one. */
 @Service
 public class Acceptances {
+    private static final int REMEMBERED_DAYS = 90;
+
     private final DSLContext db;
     private final Notices notices;
     private final Parts parts;
@@ -48,6 +50,7 @@ public class Acceptances {
     /** A price that waits for a person. */
     public record SetAside(
             long id,
+            UUID listing,
             UUID variant,
             String part,
             String seller,
@@ -59,8 +62,8 @@ public class Acceptances {
             Instant seenAt,
             String link) {}
 
-    private void decide(ObservationRecord observation, String verdict, String why, Person person) {
-        db.insertInto(ACCEPTANCE)
+    private long decide(ObservationRecord observation, String verdict, String why, Person person) {
+        var id = db.insertInto(ACCEPTANCE)
                 .set(ACCEPTANCE.LISTING_ID, observation.getListingId())
                 .set(ACCEPTANCE.OBSERVATION_ID, observation.getId())
                 .set(ACCEPTANCE.SEEN_AT, observation.getSeenAt())
@@ -68,10 +71,14 @@ public class Acceptances {
                 .set(ACCEPTANCE.WHY, why)
                 .set(ACCEPTANCE.ACCOUNT_ID, person.id())
                 .set(ACCEPTANCE.AT, OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC))
-                .execute();
-        if (verdict.equals("RELEASED")) {
+                .returning(ACCEPTANCE.ID)
+                .fetchSingle(ACCEPTANCE.ID);
+        accepted.restore(observation.getListingId(), observation.getSeenAt().minusDays(REMEMBERED_DAYS));
+        if (observation.getRoundId() != null) {
             accepted.count(observation.getRoundId(), observation.getSeenAt());
         }
+        notices.changed(Notices.Topic.OFFERS);
+        return id;
     }
 
     /** The prices that wait for a person, newest first: the latest decision of a listing is that it was set aside. */
@@ -79,6 +86,7 @@ public class Acceptances {
         var newer = ACCEPTANCE.as("newer");
         return db.select(
                         ACCEPTANCE.ID,
+                        ACCEPTANCE.LISTING_ID,
                         ACCEPTANCE.WHY,
                         PRODUCT_PAGE.VARIANT_ID,
                         SELLER.NAME,
@@ -113,6 +121,7 @@ public class Acceptances {
     private SetAside setAside(Record r, @Nullable Long last) {
         return new SetAside(
                 r.get(ACCEPTANCE.ID),
+                r.get(ACCEPTANCE.LISTING_ID),
                 r.get(PRODUCT_PAGE.VARIANT_ID),
                 parts.catalogue().part(r.get(PRODUCT_PAGE.VARIANT_ID)).fullName(),
                 r.get(SELLER.NAME),
@@ -127,7 +136,7 @@ public class Acceptances {
 
     /** A person says that a price that was set aside is right, or wrong; the decision keeps who and why. */
     @Transactional
-    public void release(long id, boolean right, String why, Person person) {
+    public long release(long id, boolean right, String why, Person person) {
         RuleBroken.unless(why.length() <= 1000, "A note has at most 1,000 letters.");
         var acceptance = db.selectFrom(ACCEPTANCE)
                 .where(ACCEPTANCE.ID.eq(id))
@@ -139,10 +148,50 @@ public class Acceptances {
         if (decided || !acceptance.getVerdict().equals("SET_ASIDE")) {
             throw new Conflict("This price was decided already, or a newer one was seen.");
         }
-        var observation = db.selectFrom(OBSERVATION)
-                .where(OBSERVATION.ID.eq(acceptance.getObservationId()), OBSERVATION.SEEN_AT.eq(acceptance.getSeenAt()))
+        var observation = observation(acceptance.getObservationId(), acceptance.getSeenAt());
+        return decide(observation, right ? "RELEASED" : "REJECTED", why, person);
+    }
+
+    /** A person does not trust a price that counts: the one accepted before it counts again. */
+    @Transactional
+    public long setAside(UUID listing, String why, Person person) {
+        var current = db.select(LISTING.ACCEPTED_OBSERVATION, LISTING.ACCEPTED_SEEN_AT)
+                .from(LISTING)
+                .where(LISTING.ID.eq(listing), LISTING.ACCEPTED_OBSERVATION.isNotNull())
+                .forUpdate()
+                .fetchOptional()
+                .orElseThrow(() -> new NotFound("This offer has no price that counts."));
+        return decide(observation(current.value1(), current.value2()), "REJECTED", why, person);
+    }
+
+    /** Takes a decision back: what was decided before it about the same price holds again. */
+    @Transactional
+    public void takeBack(long id, Person person) {
+        var decision = db.selectFrom(ACCEPTANCE)
+                .where(ACCEPTANCE.ID.eq(id))
+                .forUpdate()
+                .fetchOptional()
+                .orElseThrow(() -> new NotFound("There is no such price."));
+        var before = db.select(ACCEPTANCE.VERDICT)
+                .from(ACCEPTANCE)
+                .where(
+                        ACCEPTANCE.OBSERVATION_ID.eq(decision.getObservationId()),
+                        ACCEPTANCE.SEEN_AT.eq(decision.getSeenAt()),
+                        ACCEPTANCE.ID.lt(id))
+                .orderBy(ACCEPTANCE.ID.desc())
+                .limit(1)
+                .fetchSingle(ACCEPTANCE.VERDICT);
+        var again = before.equals("ACCEPTED") ? "RELEASED" : before;
+        decide(
+                observation(decision.getObservationId(), decision.getSeenAt()),
+                again,
+                "a decision was taken back",
+                person);
+    }
+
+    private ObservationRecord observation(long id, OffsetDateTime seenAt) {
+        return db.selectFrom(OBSERVATION)
+                .where(OBSERVATION.ID.eq(id), OBSERVATION.SEEN_AT.eq(seenAt))
                 .fetchSingle();
-        decide(observation, right ? "RELEASED" : "REJECTED", why, person);
-        notices.changed(Notices.Topic.OFFERS);
     }
 }

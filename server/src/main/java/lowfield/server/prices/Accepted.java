@@ -6,6 +6,7 @@ import java.time.OffsetDateTime;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
 
 /**
@@ -17,8 +18,9 @@ class Accepted {
     private static final String ACCEPTED = """
             select o.id, o.listing_id, o.seen_at, o.price_minor, o.currency, o.shipping_minor, o.stock, o.members_only
             from observation o
-            where {0} and exists (select 1 from acceptance a
-                where a.observation_id = o.id and a.seen_at = o.seen_at and a.verdict in ('ACCEPTED', 'RELEASED'))
+            where {0} and (select a.verdict from acceptance a
+                where a.observation_id = o.id and a.seen_at = o.seen_at
+                order by a.id desc limit 1) in ('ACCEPTED', 'RELEASED')
             """;
     private static final String LISTINGS = """
             update listing set
@@ -33,6 +35,12 @@ class Accepted {
             where listing.id = n.listing_id
               and (listing.accepted_seen_at is null or listing.accepted_seen_at <= n.seen_at)
             """.formatted(ACCEPTED);
+    private static final String NOTHING = """
+            update listing set accepted_observation = null, accepted_seen_at = null, accepted_price_minor = null,
+                accepted_currency = null, accepted_shipping_minor = null, accepted_stock = null,
+                accepted_members_only = null
+            where id = cast({0} as uuid)
+            """;
     private static final String DAYS = """
             insert into price_day (variant_id, condition, day, shop_id, price_minor, bookable_minor, currency)
             select p.variant_id, l.condition, (o.seen_at at time zone s.zone)::date, s.id,
@@ -85,5 +93,11 @@ class Accepted {
         db.query(LISTINGS, seen).execute();
         db.query(DAYS, seen).execute();
         db.query(MONTHS, seen).execute();
+    }
+
+    /** Shows a listing by its newest accepted observation of a time, after a decision was taken back. */
+    void restore(UUID listing, OffsetDateTime since) {
+        db.query(NOTHING, DSL.val(listing)).execute();
+        db.query(LISTINGS, O.LISTING_ID.eq(listing).and(O.SEEN_AT.ge(since))).execute();
     }
 }

@@ -1,0 +1,225 @@
+package lowfield.server.history;
+
+import static lowfield.db.Tables.ACCEPTANCE;
+import static lowfield.db.Tables.LISTING;
+import static lowfield.db.Tables.OBSERVATION;
+import static lowfield.db.Tables.PRICE_DAY;
+import static lowfield.db.Tables.PRODUCT_PAGE;
+import static lowfield.db.Tables.SELLER;
+import static lowfield.db.Tables.SHOP;
+
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import lowfield.core.history.KindIndex;
+import lowfield.core.history.Standing;
+import lowfield.core.part.Kind;
+import lowfield.server.catalogue.Parts;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Prices through time, read from the statistics of days and months; seen prices from the observations themselves. */
+@Service
+public class Histories {
+    private static final int MONTHS = 18;
+    private static final int MOST_SEEN = 3000;
+    private static final int GAP_DAYS = 21;
+
+    private final DSLContext db;
+    private final Parts parts;
+
+    Histories(DSLContext db, Parts parts) {
+        this.db = db;
+        this.parts = parts;
+    }
+
+    /** One day of the accepted price: the lowest that anyone could book; {@code gap}: the days before are not known. */
+    public record Day(LocalDate day, long minor, String shop, boolean gap) {}
+
+    /** A price that a page or list showed, whether it was let count or not. */
+    public record SeenPrice(OffsetDateTime at, long minor, String seller, boolean counted) {}
+
+    /** Where today's price stands; thousandths of the way from the year's lowest to its highest. */
+    public record StandingView(
+            @Nullable Long nowMinor,
+            @Nullable Long lowest90Minor,
+            @Nullable LocalDate lowest90On,
+            @Nullable Long yearLowMinor,
+            @Nullable Long yearHighMinor,
+            @Nullable Integer permilleOfYear,
+            @Nullable Integer premiumPermille,
+            @Nullable Long suggestedMinor) {}
+
+    /** A part's prices over eighteen months. */
+    public record PartHistory(
+            UUID part,
+            String name,
+            String currency,
+            List<Day> accepted,
+            List<SeenPrice> seen,
+            boolean seenShortened,
+            StandingView standing) {}
+
+    /** A kind's index, the first month 100; a month that too few products tell of is not published. */
+    public record Month(LocalDate month, @Nullable Double index, int matched, int carried, List<String> clearances) {}
+
+    /** A kind through time. */
+    public record KindHistory(Kind kind, String label, List<Month> months) {}
+
+    @Transactional(readOnly = true)
+    public PartHistory part(UUID id, LocalDate today) {
+        var part = parts.catalogue().part(id);
+        var from = today.minusMonths(MONTHS);
+        var days = days(id, from, today);
+        var seen = seen(id, from.atStartOfDay().atOffset(java.time.ZoneOffset.UTC));
+        var prices = new TreeMap<LocalDate, Long>();
+        days.forEach(d -> prices.put(d.day(), d.minor()));
+        var standing = Standing.of(prices, today, part.suggestedPrice().map(m -> m.minor()));
+        return new PartHistory(
+                id,
+                part.fullName(),
+                currency(id).orElse("EUR"),
+                days,
+                seen.size() > MOST_SEEN ? seen.subList(seen.size() - MOST_SEEN, seen.size()) : seen,
+                seen.size() > MOST_SEEN,
+                new StandingView(
+                        standing.now().orElse(null),
+                        standing.lowest90().orElse(null),
+                        standing.lowest90On().orElse(null),
+                        standing.yearLow().orElse(null),
+                        standing.yearHigh().orElse(null),
+                        standing.permilleOfYear().orElse(null),
+                        standing.premiumPermille().orElse(null),
+                        part.suggestedPrice().map(m -> m.minor()).orElse(null)));
+    }
+
+    private Optional<String> currency(UUID part) {
+        return db.select(PRICE_DAY.CURRENCY)
+                .from(PRICE_DAY)
+                .where(PRICE_DAY.VARIANT_ID.eq(part))
+                .limit(1)
+                .fetchOptional(PRICE_DAY.CURRENCY);
+    }
+
+    private List<Day> days(UUID part, LocalDate from, LocalDate to) {
+        var days = new ArrayList<Day>();
+        db.select(PRICE_DAY.DAY, PRICE_DAY.BOOKABLE_MINOR, SHOP.NAME)
+                .distinctOn(PRICE_DAY.DAY)
+                .from(PRICE_DAY)
+                .join(SHOP)
+                .on(SHOP.ID.eq(PRICE_DAY.SHOP_ID))
+                .where(
+                        PRICE_DAY.VARIANT_ID.eq(part),
+                        PRICE_DAY.DAY.between(from, to),
+                        PRICE_DAY.BOOKABLE_MINOR.isNotNull())
+                .orderBy(PRICE_DAY.DAY, PRICE_DAY.BOOKABLE_MINOR)
+                .forEach(r -> days.add(new Day(
+                        r.value1(),
+                        r.value2(),
+                        r.value3(),
+                        !days.isEmpty()
+                                && days.get(days.size() - 1)
+                                        .day()
+                                        .plusDays(GAP_DAYS)
+                                        .isBefore(r.value1()))));
+        return days;
+    }
+
+    private List<SeenPrice> seen(UUID part, OffsetDateTime since) {
+        var counted = DSL.field(DSL.exists(DSL.selectOne()
+                .from(ACCEPTANCE)
+                .where(
+                        ACCEPTANCE.OBSERVATION_ID.eq(OBSERVATION.ID),
+                        ACCEPTANCE.SEEN_AT.eq(OBSERVATION.SEEN_AT),
+                        ACCEPTANCE.VERDICT.in("ACCEPTED", "RELEASED"))));
+        return db.select(OBSERVATION.SEEN_AT, OBSERVATION.PRICE_MINOR, SELLER.NAME, counted)
+                .from(LISTING)
+                .join(PRODUCT_PAGE)
+                .on(PRODUCT_PAGE.ID.eq(LISTING.PAGE_ID))
+                .join(SELLER)
+                .on(SELLER.ID.eq(LISTING.SELLER_ID))
+                .join(OBSERVATION)
+                .on(OBSERVATION.LISTING_ID.eq(LISTING.ID))
+                .where(
+                        PRODUCT_PAGE.VARIANT_ID.eq(part),
+                        OBSERVATION.SEEN_AT.ge(since),
+                        OBSERVATION.PRICE_MINOR.isNotNull())
+                .orderBy(OBSERVATION.SEEN_AT)
+                .limit(MOST_SEEN + 1)
+                .fetch(r -> new SeenPrice(r.value1(), r.value2(), r.value3(), r.value4()));
+    }
+
+    /** The index of a kind over the last eighteen months. */
+    @Transactional(readOnly = true)
+    public KindHistory kind(Kind kind, LocalDate today) {
+        var months = new LinkedHashMap<LocalDate, Map<UUID, KindIndex.Quote>>();
+        db.resultQuery("""
+                        select month, variant_id, price_minor, ending from price_month
+                        where kind = ? and month >= cast(? as date) and month <= cast(? as date) order by month
+                        """, kind.name(), today.minusMonths(MONTHS).withDayOfMonth(1), today)
+                .fetch()
+                .forEach(r -> months.computeIfAbsent(r.get("month", LocalDate.class), m -> new HashMap<>())
+                        .put(
+                                r.get("variant_id", UUID.class),
+                                new KindIndex.Quote(r.get("price_minor", Long.class), r.get("ending", Boolean.class))));
+        var catalogue = parts.catalogue();
+        var steps = KindIndex.of(
+                List.copyOf(months.values()), part -> catalogue.part(part).product());
+        var views = new ArrayList<Month>();
+        var month = months.keySet().iterator();
+        for (var step : steps) {
+            var first = views.isEmpty();
+            views.add(new Month(
+                    month.next(),
+                    first || step.isPublished() ? step.level() * 100 : null,
+                    step.matched(),
+                    step.carried(),
+                    step.clearances().stream()
+                            .map(p -> catalogue.part(p).fullName())
+                            .sorted()
+                            .toList()));
+        }
+        return new KindHistory(kind, kind.label(), views);
+    }
+
+    /** By what factor each kind has moved since a day, where enough products tell. */
+    @Transactional(readOnly = true)
+    public Map<String, Double> moves(LocalDate since, LocalDate today) {
+        var kinds = new HashMap<String, TreeMap<LocalDate, Map<UUID, KindIndex.Quote>>>();
+        var product = new HashMap<UUID, UUID>();
+        db.resultQuery("""
+                        select f.kind, d.day, d.variant_id, v.product_id, min(d.bookable_minor) as minor
+                        from price_day d
+                        join variant v on v.id = d.variant_id
+                        join product r on r.id = v.product_id
+                        join family f on f.id = r.family_id
+                        where d.day >= cast(? as date) and d.day <= cast(? as date)
+                          and d.condition = 'NEW' and d.bookable_minor is not null
+                        group by 1, 2, 3, 4
+                        """, since, today).fetch().forEach(r -> {
+            var part = r.get("variant_id", UUID.class);
+            product.put(part, r.get("product_id", UUID.class));
+            kinds.computeIfAbsent(r.get("kind", String.class), k -> new TreeMap<>())
+                    .computeIfAbsent(r.get("day", LocalDate.class), d -> new HashMap<>())
+                    .put(part, new KindIndex.Quote(r.get("minor", Long.class), false));
+        });
+        var moves = new HashMap<String, Double>();
+        kinds.forEach((kind, days) -> {
+            var steps = KindIndex.of(List.copyOf(days.values()), product::get);
+            if (steps.stream().skip(1).allMatch(KindIndex.Step::isPublished)) {
+                moves.put(kind, steps.get(steps.size() - 1).level());
+            }
+        });
+        return moves;
+    }
+}

@@ -1,0 +1,47 @@
+package lowfield.server.history.web;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.UUID;
+import lowfield.core.part.Kind;
+import lowfield.server.history.Histories;
+import lowfield.server.history.TierHistories;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Prices through time, as the charts and their tables need them. */
+@RestController
+@RequestMapping("/api")
+class HistoryController {
+    private final Histories histories;
+    private final TierHistories tiers;
+    private final Clock clock;
+
+    HistoryController(Histories histories, TierHistories tiers, Clock clock) {
+        this.histories = histories;
+        this.tiers = tiers;
+        this.clock = clock;
+    }
+
+    private LocalDate today() {
+        return LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
+    }
+
+    @GetMapping("/parts/{id}/history")
+    Histories.PartHistory part(@PathVariable UUID id) {
+        return histories.part(id, today());
+    }
+
+    @GetMapping("/kinds/{kind}/history")
+    Histories.KindHistory kind(@PathVariable Kind kind) {
+        return histories.kind(kind, today());
+    }
+
+    @GetMapping("/guides/{slug}/history")
+    TierHistories.GuideHistory guide(@PathVariable String slug) {
+        return tiers.of(slug, today());
+    }
+}

@@ -1,0 +1,186 @@
+package lowfield.server.triage;
+
+import static lowfield.db.Tables.ACCOUNT;
+import static lowfield.db.Tables.MOVER_DECISION;
+
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lowfield.core.RuleBroken;
+import lowfield.server.accounts.Person;
+import lowfield.server.bench.Editing;
+import lowfield.server.bench.LinePatch;
+import lowfield.server.bench.Sheets;
+import lowfield.server.bench.Workbench;
+import lowfield.server.platform.Conflict;
+import lowfield.server.platform.Json;
+import lowfield.server.platform.NotFound;
+import lowfield.server.prices.Acceptances;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * The period's queue: what moved since the last edition, what was decided about it, and taking a decision back. A decision
+ * counts for what it was made about; when that moves again it is asked again.
+ */
+@Service
+public class Triage {
+    private final DSLContext db;
+    private final Workbench workbench;
+    private final Movers movers;
+    private final Editing editing;
+    private final Acceptances acceptances;
+    private final Clock clock;
+
+    Triage(DSLContext db, Workbench workbench, Movers movers, Editing editing, Acceptances acceptances, Clock clock) {
+        this.db = db;
+        this.workbench = workbench;
+        this.movers = movers;
+        this.editing = editing;
+        this.acceptances = acceptances;
+        this.clock = clock;
+    }
+
+    /** The queue, heaviest first, and what was decided already, latest first. */
+    public record Queue(List<Mover> open, List<Mover> decided) {}
+
+    @Transactional(readOnly = true)
+    public Queue queue(UUID edition) {
+        return queue(workbench.sheets(edition));
+    }
+
+    private Queue queue(Sheets sheets) {
+        var decided = decided(sheets.edition().id());
+        var settled = decided.stream().map(Triage::identity).collect(Collectors.toSet());
+        return new Queue(
+                movers.of(sheets).stream()
+                        .filter(m -> !settled.contains(identity(m)))
+                        .toList(),
+                decided);
+    }
+
+    private static String identity(Mover mover) {
+        return mover.key() + " " + mover.fingerprint();
+    }
+
+    private List<Mover> decided(UUID edition) {
+        return db.select(MOVER_DECISION.asterisk(), ACCOUNT.NAME)
+                .from(MOVER_DECISION)
+                .join(ACCOUNT)
+                .on(ACCOUNT.ID.eq(MOVER_DECISION.ACCOUNT_ID))
+                .where(MOVER_DECISION.EDITION_ID.eq(edition))
+                .orderBy(MOVER_DECISION.AT.desc(), MOVER_DECISION.MOVER)
+                .fetch(r -> Json.read(r.get(MOVER_DECISION.SAID).data(), Mover.class)
+                        .decided(new Mover.Decided(
+                                Mover.Decision.valueOf(r.get(MOVER_DECISION.DECISION)),
+                                r.get(MOVER_DECISION.WHY),
+                                r.get(ACCOUNT.NAME),
+                                r.get(MOVER_DECISION.AT).toInstant())));
+    }
+
+    /** Decides about a mover as it was read; the queue after it. */
+    @Transactional
+    public Queue decide(UUID edition, String key, String fingerprint, Mover.Decision decision, String why, Person by) {
+        RuleBroken.unless(why.length() <= 500, "A note on a decision takes at most 500 letters.");
+        var sheets = workbench.sheets(edition);
+        var mover = queue(sheets).open().stream()
+                .filter(m -> m.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new NotFound("Nothing of this waits for a decision any more."));
+        if (!mover.fingerprint().equals(fingerprint)) {
+            throw new Conflict("%s has moved again meanwhile; look at it once more.".formatted(mover.title()));
+        }
+        var price = carryOut(sheets, mover, decision, why, by);
+        db.insertInto(MOVER_DECISION)
+                .set(MOVER_DECISION.EDITION_ID, edition)
+                .set(MOVER_DECISION.MOVER, mover.key())
+                .set(MOVER_DECISION.FINGERPRINT, mover.fingerprint())
+                .set(MOVER_DECISION.DECISION, decision.name())
+                .set(MOVER_DECISION.WHY, why)
+                .set(MOVER_DECISION.SAID, Json.jsonb(mover))
+                .set(MOVER_DECISION.ACCEPTANCE_ID, price.orElse(null))
+                .set(MOVER_DECISION.ACCOUNT_ID, by.id())
+                .set(MOVER_DECISION.AT, OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC))
+                .execute();
+        return queue(edition);
+    }
+
+    /** Does what was decided; gives the decision about a price, where it is one. */
+    private Optional<Long> carryOut(Sheets sheets, Mover mover, Mover.Decision decision, String why, Person by) {
+        var isAside = mover.form() == Mover.Form.SET_ASIDE;
+        switch (decision) {
+            case KEEP -> {
+                return isAside ? Optional.of(acceptances.release(mover.acceptance(), true, why, by)) : Optional.empty();
+            }
+            case HOLD -> {
+                RuleBroken.unless(
+                        mover.form() == Mover.Form.MOVED || mover.form() == Mover.Form.PREMIUM,
+                        "Only a choice with a price can be held to its offer.");
+                RuleBroken.unless(!why.isBlank(), "Say why the choice is held to this offer.");
+                hold(sheets, mover, why, by);
+                return Optional.empty();
+            }
+            case SET_ASIDE -> {
+                RuleBroken.unless(isAside || mover.form() == Mover.Form.MOVED, "Only a price can be set aside.");
+                return Optional.of(
+                        isAside
+                                ? acceptances.release(mover.acceptance(), false, why, by)
+                                : acceptances.setAside(listing(sheets, mover), why, by));
+            }
+        }
+        throw new IllegalStateException(decision.name());
+    }
+
+    private static UUID listing(Sheets sheets, Mover mover) {
+        return sheets.place(mover.places().get(0).line())
+                .flatMap(p -> p.line().price().offer())
+                .orElseThrow()
+                .listing();
+    }
+
+    /** Every line of its own that has this choice is held to its present offer, each as an edit that can be undone. */
+    private void hold(Sheets sheets, Mover mover, String why, Person by) {
+        for (var place : mover.places()) {
+            var line = sheets.place(place.line()).orElseThrow().line();
+            if (line.state().follows() == null) {
+                var offer = line.price().offer().orElseThrow();
+                editing.edit(
+                        sheets.edition().id(), place.line(), LinePatch.hold(offer.listing(), why), line.version(), by);
+            }
+        }
+    }
+
+    /** Takes a decision back; what it did is undone with it. */
+    @Transactional
+    public Queue takeBack(UUID edition, String key, String fingerprint, Person by) {
+        var row = db.deleteFrom(MOVER_DECISION)
+                .where(
+                        MOVER_DECISION.EDITION_ID.eq(edition),
+                        MOVER_DECISION.MOVER.eq(key),
+                        MOVER_DECISION.FINGERPRINT.eq(fingerprint))
+                .returning()
+                .fetchOptional()
+                .orElseThrow(() -> new NotFound("This was taken back already."));
+        if (row.getAcceptanceId() != null) {
+            acceptances.takeBack(row.getAcceptanceId(), by);
+        } else if (row.getDecision().equals(Mover.Decision.HOLD.name())) {
+            letGo(workbench.sheets(edition), Json.read(row.getSaid().data(), Mover.class), by);
+        }
+        return queue(edition);
+    }
+
+    private void letGo(Sheets sheets, Mover mover, Person by) {
+        for (var place : mover.places()) {
+            sheets.place(place.line())
+                    .map(Sheets.Place::line)
+                    .filter(line -> line.state().heldListing() != null)
+                    .ifPresent(line -> editing.edit(
+                            sheets.edition().id(), place.line(), LinePatch.hold(null, ""), line.version(), by));
+        }
+    }
+}
