@@ -4,8 +4,8 @@
   import { Format } from '$lib/format';
   import { keys } from '$lib/keys.svelte';
   import { useDesk } from '$features/guide/queries';
-  import Movers from '$features/round/Movers.svelte';
-  import SetAside from '$features/round/SetAside.svelte';
+  import Feeds from '$features/round/Feeds.svelte';
+  import Triage from '$features/round/Triage.svelte';
   import Told from '$ui/Told.svelte';
   import { route } from './router';
 
@@ -21,7 +21,8 @@
   let sentence = $state('');
 
   const round = $derived(live ?? latest.data ?? null);
-  const isRunning = $derived(round?.state === 'RUNNING');
+  const isPaused = $derived(round?.state === 'PAUSED');
+  const isRunning = $derived(!!round && !round.endedAt);
   const runningId = $derived(isRunning ? round?.id : undefined);
   const done = $derived(round ? round.read + round.failed : 0);
   const format = $derived(
@@ -41,6 +42,10 @@
 
   async function cancel(): Promise<void> {
     await taken(api.DELETE('/api/rounds/{id}', { params: { path: { id: round!.id } } }));
+  }
+
+  async function pause(paused: boolean): Promise<void> {
+    live = await taken(api.PUT('/api/rounds/{id}/paused', { params: { path: { id: round!.id } }, body: { paused } }));
   }
 
   $effect(() => {
@@ -66,18 +71,20 @@
     <div>
       <h1 class="text-[17px]">Round</h1>
       <p class="text-soft" aria-live="polite">
-        {#if !round}No round has run yet. It fetches the product pages of all parts at the guide's shops.
-        {:else if isRunning}{done} of {round.pages} pages{round.failed ? `, ${round.failed} without a price` : ''}
+        {#if !round}No round has run yet. It reads the lists of the guide's shops, and the pages of the parts in use.
+        {:else if isRunning}{isPaused ? 'Paused at ' : ''}{done} of {round.pages} pages{round.failed
+            ? `, ${round.failed} without a price`
+            : ''}{done === round.pages && !isPaused ? '; prices are being judged' : ''}
         {:else}{round.state === 'DONE' ? 'Last run' : round.state === 'CANCELLED' ? 'Cancelled' : 'Broken off'}
           {format.date(round.startedAt)}: {round.read} pages read, {round.failed} without a price, {round.accepted} prices
           accepted, {round.setAside} set aside{/if}
       </p>
     </div>
     <div class="flex items-center gap-2">
-      {#if isRunning}<button class="btn" onclick={cancel}>Cancel</button>{:else}<button
-          class="btn btn-main"
-          onclick={start}>Refresh all prices</button
-        ><span class="key">r</span>{/if}
+      {#if isRunning}<button class="btn" onclick={() => pause(!isPaused)}>{isPaused ? 'Go on' : 'Pause'}</button><button
+          class="btn"
+          onclick={cancel}>Cancel</button
+        >{:else}<button class="btn btn-main" onclick={start}>Refresh all prices</button><span class="key">r</span>{/if}
     </div>
   </div>
   {#if isRunning && round}<progress
@@ -87,11 +94,10 @@
       aria-label="Pages fetched"
     ></progress>{/if}
   <Told {sentence} />
-  <SetAside {slug} {format} />
-  {#if desk.data?.edition}<Movers
+  {#if round?.feeds.length}<Feeds feeds={round.feeds} />{/if}
+  {#if desk.data?.edition}<Triage
       {slug}
       edition={desk.data.edition.id}
-      cards={desk.data.cards}
       {format}
       since={desk.data.lastPeriod ? format.month(desk.data.lastPeriod) : ''}
     />{/if}

@@ -8,13 +8,14 @@ export interface Clause {
   yes?: boolean | null;
 }
 
-export type Order = 'PRICE' | 'PRICE_OF_A_UNIT' | 'TRUE_DIFFERENCE' | 'NEWNESS';
+export type Order = 'PRICE' | 'PRICE_OF_A_UNIT' | 'TRUE_DIFFERENCE' | 'NEWNESS' | 'SAME_FOR_LESS';
 
 export const orders: { order: Order; label: string }[] = [
   { order: 'PRICE', label: 'price' },
   { order: 'TRUE_DIFFERENCE', label: 'true difference' },
   { order: 'PRICE_OF_A_UNIT', label: 'price of a unit' },
   { order: 'NEWNESS', label: 'newness' },
+  { order: 'SAME_FOR_LESS', label: 'same for less' },
 ];
 
 /** What is looked for: conditions by figure, forgiving text, an order. */

@@ -14,7 +14,6 @@ import java.util.PriorityQueue;
 public final class Grouped {
     private final Map<Prospect.Group, Integer> counts = new EnumMap<>(Prospect.Group.class);
     private final Map<Prospect.Group, PriorityQueue<Ranked>> best = new EnumMap<>(Prospect.Group.class);
-    private final Order order;
     private final int most;
 
     /** A candidate and what it stands by. */
@@ -25,24 +24,24 @@ public final class Grouped {
                 .thenComparing(r -> r.sketch().part().id());
     }
 
-    private Grouped(Order order, int most) {
-        this.order = order;
+    private Grouped(int most) {
         this.most = most;
     }
 
     /** Of some rows of a shelf, keeping at most so many of each group. */
     public static Grouped of(Sketches sketches, int[] rows, Order order, int most) {
-        var grouped = new Grouped(order, most);
+        var grouped = new Grouped(most);
         for (var row : rows) {
-            grouped.add(sketches.of(row));
+            var sketch = sketches.of(row);
+            grouped.add(sketch, sketches.key(sketch, order));
         }
         return grouped;
     }
 
-    private void add(Sketches.Sketch sketch) {
+    private void add(Sketches.Sketch sketch, long key) {
         counts.merge(sketch.group(), 1, Integer::sum);
         var kept = best.computeIfAbsent(sketch.group(), g -> new PriorityQueue<>(Ranked.FIRST_FIRST.reversed()));
-        var ranked = new Ranked(sketch.key(order), sketch.key(Order.PRICE), sketch);
+        var ranked = new Ranked(key, sketch.key(Order.PRICE), sketch);
         if (kept.size() < most) {
             kept.add(ranked);
         } else if (Ranked.FIRST_FIRST.compare(ranked, kept.element()) < 0) {

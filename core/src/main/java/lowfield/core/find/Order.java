@@ -9,7 +9,9 @@ public enum Order {
     /** What the build's total would move by, with what the part forces. */
     TRUE_DIFFERENCE("true difference"),
     /** Last added to the catalogue first. */
-    NEWNESS("newness");
+    NEWNESS("newness"),
+    /** What gives up least of the present choice's figures and costs less; what costs as much or more stands after. */
+    SAME_FOR_LESS("same for less");
 
     private final String label;
 

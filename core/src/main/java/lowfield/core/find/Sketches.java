@@ -3,6 +3,7 @@ package lowfield.core.find;
 import java.util.Arrays;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 import lowfield.core.money.Amount;
+import lowfield.core.part.Comparison;
 import lowfield.core.part.Part;
 import lowfield.core.total.BandState;
 import lowfield.core.total.LinePrice;
@@ -34,12 +35,26 @@ public final class Sketches {
                             .orElse(Long.MAX_VALUE);
                 case TRUE_DIFFERENCE -> minor(trueDifference);
                 case NEWNESS -> -part.added().toEpochMilli();
+                case SAME_FOR_LESS -> minor(price.goods());
             };
         }
 
         private static long minor(Amount amount) {
             return amount instanceof Amount.Known known ? known.money().minor() : Long.MAX_VALUE;
         }
+    }
+
+    /** What a candidate stands by in an order, the least first, beside the line's present choice. */
+    long key(Sketch sketch, Order order) {
+        var present = prospects.line().choice().part();
+        if (order != Order.SAME_FOR_LESS || present.isEmpty()) {
+            return sketch.key(order);
+        }
+        var isLess = sketch.trueDifference()
+                .known()
+                .filter(d -> d.isNegative() || d.minor() == 0)
+                .isPresent();
+        return isLess ? Comparison.givesUp(present.get(), sketch.part()) : 10_000;
     }
 
     /** The shelf is of the line's kind. */

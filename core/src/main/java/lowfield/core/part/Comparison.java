@@ -39,6 +39,32 @@ public record Comparison(List<Part> parts, List<Row> rows) {
         return new Comparison(List.copyOf(parts), List.copyOf(rows));
     }
 
+    /**
+     * In how many figures a part is not what another is: worse by the figure's direction, or another where it is a matter
+     * of need. What only one of them knows counts.
+     */
+    public static int givesUp(Part present, Part other) {
+        var schema = present.kind().schema();
+        var count = 0;
+        for (var field : schema.fields()) {
+            var here = schema.figureOf(present.spec(), field);
+            var there = schema.figureOf(other.spec(), field);
+            if (field.better() == Better.NEED ? !here.equals(there) : isWorse(field.better(), here, there)) {
+                count++;
+            }
+        }
+        return count;
+    }
+
+    private static boolean isWorse(Better better, Figure<?> here, Figure<?> there) {
+        var had = size(here);
+        var has = size(there);
+        if (had.isEmpty()) {
+            return false;
+        }
+        return has.isEmpty() || (better == Better.MORE ? has.get() < had.get() : has.get() > had.get());
+    }
+
     private static Row row(Field field, List<Figure<?>> figures) {
         return new Row(
                 field,

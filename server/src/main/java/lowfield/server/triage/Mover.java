@@ -29,7 +29,7 @@ public record Mover(
         @Nullable Long nowMinor,
         @Nullable Integer permille,
         long weight,
-        List<Place> places,
+        List<ChosenAt> places,
         @Nullable Long acceptance,
         List<Mover> inside,
         @Nullable Decided decided) {
@@ -52,7 +52,8 @@ public record Mover(
     }
 
     /** A line of a build. */
-    public record Place(String tier, UUID build, @Nullable UUID line, String slot) {}
+    public record ChosenAt(
+            String tier, UUID build, @Nullable UUID line, String slot) {}
 
     /** What was decided, by whom, why. */
     public record Decided(Decision decision, String why, String by, Instant at) {}

@@ -77,7 +77,7 @@ class Movers {
                 total.minor(),
                 null,
                 BAND + by.minor(),
-                List.of(new Mover.Place(tier.nameOf(build.id()), build.id(), null, "")),
+                List.of(new Mover.ChosenAt(tier.nameOf(build.id()), build.id(), null, "")),
                 null,
                 List.of(),
                 null);
@@ -86,8 +86,8 @@ class Movers {
     // ---- choices -----------------------------------------------------------------------------------
 
     private record At(Sheets.OfTier tier, Sheets.OfBuild build, Sheets.OfLine line) {
-        Mover.Place place() {
-            return new Mover.Place(
+        Mover.ChosenAt place() {
+            return new Mover.ChosenAt(
                     tier.nameOf(build.id()),
                     build.id(),
                     line.line().id(),
@@ -163,7 +163,7 @@ class Movers {
         return (int) at.stream().map(a -> a.tier().tier().id()).distinct().count();
     }
 
-    private static List<Mover.Place> places(List<At> at) {
+    private static List<Mover.ChosenAt> places(List<At> at) {
         return at.stream().map(At::place).toList();
     }
 

@@ -1,0 +1,39 @@
+import type { Schemas } from '$lib/api/client';
+
+type Mover = Schemas['Mover'];
+type Sign = Schemas['FindingView']['verdict'];
+
+const SAID: Record<Mover['form'], { label: string; sign: Sign }> = {
+  GONE: { label: 'No price', sign: 'CLASH' },
+  OVER: { label: 'Over', sign: 'CLASH' },
+  UNDER: { label: 'Under', sign: 'CAUTION' },
+  SET_ASIDE: { label: 'Set aside', sign: 'CAUTION' },
+  KIND: { label: 'A kind', sign: 'FITS' },
+  MOVED: { label: 'Moved', sign: 'FITS' },
+  PREMIUM: { label: 'Premium', sign: 'CAUTION' },
+};
+
+/** How the form of a mover is said and marked. */
+export const words = (mover: Mover) => SAID[mover.form];
+
+/** What can be decided about a mover, besides leaving it for later. */
+export function choices(mover: Mover): Schemas['Choice']['decision'][] {
+  if (mover.form === 'SET_ASIDE') return ['KEEP', 'SET_ASIDE'];
+  if (mover.form === 'MOVED') return ['KEEP', 'HOLD', 'SET_ASIDE'];
+  if (mover.form === 'PREMIUM') return ['KEEP', 'HOLD'];
+  return ['KEEP'];
+}
+
+/** Where a mover is swapped: the line that has it, or the build that is not where it belongs. */
+export function placeOf(mover: Mover, slug: string, edition: string): string | undefined {
+  const place = mover.places[0];
+  if (!place) return undefined;
+  const bench = `/guides/${slug}/editions/${edition}/builds/${place.build}/lines/${place.line ?? 'first'}`;
+  return place.line ? `${bench}?find=by%3DSAME_FOR_LESS` : bench;
+}
+
+export const DECIDED: Record<Schemas['Decided']['decision'], string> = {
+  KEEP: 'kept',
+  HOLD: 'held to its offer',
+  SET_ASIDE: 'set aside',
+};
