@@ -16,6 +16,10 @@ export class Format {
     });
   }
 
+  get language(): string {
+    return this.locale;
+  }
+
   /** A sum in minor units, or the words for one that is not known. */
   money(minor: number | null | undefined): string {
     return minor == null ? 'not known' : this.number.format(minor / 10 ** this.digits);

@@ -28,6 +28,7 @@
       ? [
           { path: `/guides/${guide}`, label: 'Desk', exact: true },
           { path: `/guides/${guide}/round`, label: 'Round' },
+          { path: `/guides/${guide}/prices`, label: 'Prices' },
           { path: `/guides/${guide}/press`, label: 'Press' },
         ]
       : [],

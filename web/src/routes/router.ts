@@ -8,6 +8,7 @@ import NewGuide from './NewGuide.svelte';
 import NotHere from './NotHere.svelte';
 import People from './People.svelte';
 import Press from './Press.svelte';
+import Prices from './Prices.svelte';
 import Round from './Round.svelte';
 import Settings from './Settings.svelte';
 import Shops from './Shops.svelte';
@@ -27,6 +28,7 @@ export const { p, navigate, isActive, route } = createRouter({
       '/': Desk,
       '/settings': Settings,
       '/round': Round,
+      '/prices': Prices,
       '/press': Press,
       '/editions/:edition/ladder': Ladder,
       '/editions/:edition/builds/:build/lines/:line': Bench,

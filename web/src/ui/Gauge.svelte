@@ -16,7 +16,7 @@
     const low = gauge.lowMinor ?? 0;
     const high = gauge.highMinor ?? 1;
     const pad = (high - low) * 0.2 || 1;
-    const marks = [gauge.total.minor, gauge.lastMinor].filter((m): m is number => m != null);
+    const marks = [gauge.total.minor, gauge.lastMinor, gauge.bookable.minor].filter((m): m is number => m != null);
     return {
       from: Math.min(low - pad, ...marks.map((m) => m - pad / 3)),
       to: Math.max(high + pad, ...marks.map((m) => m + pad / 3)),
@@ -64,6 +64,13 @@
         <path d="M{x(gauge.total.minor)} 2h10l-3 4 3 4h-10z" stroke="none" />
       </g>
     {/if}
+    {#if gauge.bookable.minor != null && gauge.bookable.minor !== gauge.total.minor}<circle
+        cx={x(gauge.bookable.minor)}
+        cy="32"
+        r="4"
+        class="fill-sheet stroke-ink"
+        stroke-width="1.5"><title>To be had today by anyone: {format.money(gauge.bookable.minor)}</title></circle
+      >{/if}
     {#if ends}
       <text x={x(gauge.lowMinor!)} y="46" text-anchor="middle" class="fill-soft text-[11px]"
         >{format.short(gauge.lowMinor!)}</text

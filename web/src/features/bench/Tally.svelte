@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
-  import type { Format } from '$lib/format';
+  import { Format } from '$lib/format';
   import { band, standing, tone } from '$features/desk/standing';
   import Gauge from '$ui/Gauge.svelte';
   import Mark from '$ui/Mark.svelte';
@@ -61,6 +61,20 @@
       {#each tally.charges as charge (charge.seller)}<div class="flex justify-between">
           <dt>Shipping, {charge.seller}</dt>
           <dd class="text-ink">{charge.amount.minor === 0 ? 'free' : format.money(charge.amount.minor)}</dd>
+        </div>{/each}
+      {#if card.gauge.bookable.minor !== card.gauge.total.minor}<div class="flex justify-between gap-3">
+          <dt>To be had today by anyone</dt>
+          <dd class="text-ink" title={card.gauge.bookable.blame.join('; ')}>
+            {format.money(card.gauge.bookable.minor)}
+          </dd>
+        </div>{/if}
+      {#each tally.tills as till (till.region)}<div class="flex justify-between gap-3" title={till.rate ?? undefined}>
+          <dt>At the till, {till.region}{till.holdsItsName ? '' : ': out of its name'}</dt>
+          <dd class={till.holdsItsName ? 'text-ink' : 'text-clay'}>
+            {till.convertedMinor == null
+              ? `${format.money(till.minor)} ${format.currency}`
+              : `${new Format(till.currency, format.language).money(till.convertedMinor)} ${till.currency}`}
+          </dd>
         </div>{/each}
       {#if tally.uncounted.minor !== 0}<div class="flex justify-between">
           <dt>Not counted, beside it</dt>

@@ -2,6 +2,7 @@
   import { createQuery } from '@tanstack/svelte-query';
   import { api, taken, type Schemas } from '$lib/api/client';
   import TextField from '$ui/TextField.svelte';
+  import Regions from './Regions.svelte';
 
   /** The settings of a guide: region, currency, shops and which offers count. */
   let { form = $bindable(), fixedCurrency = false }: { form: Schemas['GuideForm']; fixedCurrency?: boolean } = $props();
@@ -27,6 +28,16 @@
     { name: 'idleHours', label: 'Hours of idling a day', unit: 1, step: 0.5 },
     { name: 'tariffHundredths', label: 'A kilowatt-hour, in hundredths of the currency', unit: 100, step: 0.1 },
   ] as const;
+  const plan = $state<{ often: Schemas['RoundPlan']['often']; at: string; scope: Schemas['RoundPlan']['scope'] }>({
+    often: 'BY_HAND',
+    at: '05:30',
+    scope: 'ALL',
+  });
+  $effect.pre(() => {
+    const now = form.rounds;
+    if (now) Object.assign(plan, { often: now.often, at: String(now.at).slice(0, 5), scope: now.scope });
+  });
+  const planned = () => (form.rounds = { ...plan });
   const toggled = <T,>(list: T[], item: T) => (list.includes(item) ? list.filter((i) => i !== item) : [...list, item]);
 </script>
 
@@ -114,6 +125,22 @@
           onchange={(e) => energy({ [name]: typed(e.currentTarget.valueAsNumber || 0, unit) })}
         /></label
       >{/each}
+  </div>
+</fieldset>
+<Regions bind:form />
+<fieldset class="mt-4">
+  <legend class="label mb-1">Prices are refreshed</legend>
+  <div class="flex flex-wrap items-center gap-3">
+    <select class="field w-auto" aria-label="How often prices are refreshed" bind:value={plan.often} onchange={planned}>
+      <option value="BY_HAND">by hand only</option><option value="DAILY">every day</option><option value="WEEKLY"
+        >every Thursday</option
+      >
+    </select>
+    {#if plan.often !== 'BY_HAND'}<label class="inline-flex items-center gap-2"
+        >at <input class="field w-auto" type="time" bind:value={plan.at} onchange={planned} /></label
+      ><select class="field w-auto" aria-label="What is read" bind:value={plan.scope} onchange={planned}>
+        <option value="ALL">lists and pages</option><option value="FEEDS">the shops' lists only</option>
+      </select>{/if}
   </div>
 </fieldset>
 <label class="label mt-4 block"

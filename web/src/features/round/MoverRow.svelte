@@ -16,7 +16,7 @@
 
   const history = usePartHistory(() => (mover.form === 'SET_ASIDE' ? null : mover.part));
   let row = $state<HTMLElement>();
-  const tiers = $derived([...new Set(mover.places.map((p) => p.tier))]);
+  const tiers = $derived([...new Set(mover.places.map((p) => p.tier.split(',')[0]!))]);
 
   $effect(() => {
     if (isAt) row?.scrollIntoView({ block: 'nearest' });
@@ -38,7 +38,9 @@
   <span class="small flex items-center gap-2"><Mark verdict={words(mover).sign} />{words(mover).label}</span>
   <span class="min-w-0"
     ><span class="block truncate font-semibold">{mover.title}</span><span class="small block truncate text-soft"
-      >{mover.detail}{tiers.length && !['OVER', 'UNDER'].includes(mover.form) ? ` · ${tiers.join(', ')}` : ''}</span
+      >{mover.detail}{tiers.length && !['OVER', 'UNDER', 'SMALL'].includes(mover.form)
+        ? ` · ${tiers.join(', ')}`
+        : ''}</span
     ></span
   >
   <span

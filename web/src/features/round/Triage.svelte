@@ -88,7 +88,7 @@
   function swap(): void {
     const place = current && placeOf(current, slug, edition);
     if (place) void navigate(place as '/');
-    else if (current) sentence = 'This price is of no choice here; keep it or set it aside.';
+    else if (current) sentence = 'There is no one choice to swap here; keep it, or go to the bench.';
   }
 
   $effect(() =>
@@ -124,7 +124,9 @@
       <button class="btn" onclick={() => decide('KEEP')}
         >{current.form === 'SET_ASIDE' ? 'The price is right' : 'Keep'}</button
       ><span class="key">k</span>
-      {#if current.places.length}<button class="btn" onclick={swap}>Swap</button><span class="key">s</span>{/if}
+      {#if current.places.length && !current.inside.length}<button class="btn" onclick={swap}>Swap</button><span
+          class="key">s</span
+        >{/if}
       {#if choices(current).includes('HOLD')}<button class="btn" onclick={() => decide('HOLD')}>Hold</button><span
           class="key">h</span
         >{/if}

@@ -11,6 +11,7 @@ const SAID: Record<Mover['form'], { label: string; sign: Sign }> = {
   KIND: { label: 'A kind', sign: 'FITS' },
   MOVED: { label: 'Moved', sign: 'FITS' },
   PREMIUM: { label: 'Premium', sign: 'CAUTION' },
+  SMALL: { label: 'Small', sign: 'FITS' },
 };
 
 /** How the form of a mover is said and marked. */
@@ -26,6 +27,7 @@ export function choices(mover: Mover): Schemas['Choice']['decision'][] {
 
 /** Where a mover is swapped: the line that has it, or the build that is not where it belongs. */
 export function placeOf(mover: Mover, slug: string, edition: string): string | undefined {
+  if (mover.inside.length) return undefined;
   const place = mover.places[0];
   if (!place) return undefined;
   const bench = `/guides/${slug}/editions/${edition}/builds/${place.build}/lines/${place.line ?? 'first'}`;

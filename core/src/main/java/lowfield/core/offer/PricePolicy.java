@@ -25,6 +25,11 @@ public record PricePolicy(Set<Condition> conditions, Set<Stock> stock, boolean m
         return new PricePolicy(Set.of(Condition.NEW), Set.of(Stock.IN_STOCK, Stock.LIMITED), false, 7);
     }
 
+    /** The same, but only what anyone can order today: in stock, and open to anyone. */
+    public PricePolicy bookableByAnyone() {
+        return new PricePolicy(conditions, Set.of(Stock.IN_STOCK, Stock.LIMITED), false, greatestAgeDays);
+    }
+
     /** Why an offer may not count; empty when it may. */
     public List<String> refuse(Offer offer, Instant now) {
         var why = new ArrayList<String>();

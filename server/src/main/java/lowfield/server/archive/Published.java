@@ -42,15 +42,20 @@ public record Published(
             @Nullable Long goodsMinor,
             @Nullable Long uncountedMinor,
             @Nullable Long changeMinor,
+            @Nullable Long bookableMinor,
+            @Nullable List<Till> tills,
             List<Charge> charges,
             @Nullable Integer peakWatts,
             List<Line> lines,
             List<String> caveats) {}
 
+    /** What a reader of another region pays, in the region's currency, and by which rate. */
+    public record Till(String region, String currency, long minor, String rate) {}
+
     /** What a seller takes for shipping. */
     public record Charge(String seller, @Nullable Long minor) {}
 
-    /** A line; the price is that of its quantity. {@code anyOf} names the parts of a vetted set, in order of preference. {@code key} tells whether a later choice is the same. */
+    /** A line; the price is that of its quantity. {@code anyOf} names the parts of a vetted set, in order of preference. {@code key} tells whether a later choice is the same; a price that its shop does not allow to be shown frozen is {@code withheld}. */
     public record Line(
             UUID id,
             String slot,
@@ -62,6 +67,7 @@ public record Published(
             boolean counted,
             @Nullable Long priceMinor,
             @Nullable Price price,
+            @Nullable Boolean withheld,
             String reason,
             @Nullable String changedFrom,
             @Nullable Long changeMinor,

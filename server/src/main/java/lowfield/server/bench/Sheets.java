@@ -51,6 +51,7 @@ public record Sheets(
             List<OfLine> lines,
             CountedTotal total,
             BandState state,
+            Once<CountedTotal> booked,
             Once<List<Finding>> checked,
             Once<SustainedPeak> drawn,
             Optional<Published.Build> last) {
@@ -70,6 +71,14 @@ public record Sheets(
 
         public List<Finding> findings() {
             return checked.get();
+        }
+
+        /**
+         * What anyone can book today: in stock, open to anyone, in the conditions the guide admits, nothing held; not known
+         * when a line has no such offer.
+         */
+        public CountedTotal bookable() {
+            return booked.get();
         }
 
         public SustainedPeak peak() {

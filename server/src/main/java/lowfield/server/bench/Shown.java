@@ -42,6 +42,7 @@ final class Shown {
                 tier.band().high().map(Money::minor).orElse(null),
                 sum(build.total().total()),
                 build.last().map(Published.Build::totalMinor).orElse(null),
+                sum(build.bookable().total()),
                 standing(build.state()));
     }
 

@@ -23,7 +23,7 @@ public class Tallies {
         this.workbench = workbench;
     }
 
-    static Views.Tally tally(Sheets.OfTier tier, Sheets.OfBuild build) {
+    static Views.Tally tally(Sheets sheets, Tills tills, Sheets.OfTier tier, Sheets.OfBuild build) {
         var draw = Draw.of(build.build());
         return new Views.Tally(
                 Shown.gauge(tier, build),
@@ -32,6 +32,7 @@ public class Tallies {
                         .map(c -> new Views.ChargeView(c.seller().label(), Shown.sum(c.amount())))
                         .toList(),
                 Shown.sum(build.total().uncounted()),
+                tills.of(sheets, tier, build),
                 open(build),
                 build.findings().size(),
                 count(build, Verdict.NOT_KNOWN),

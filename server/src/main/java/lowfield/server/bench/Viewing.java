@@ -1,5 +1,6 @@
 package lowfield.server.bench;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -28,8 +29,10 @@ public class Viewing {
     private final Workbench workbench;
     private final Editions editions;
     private final WantsYou wants;
+    private final Tills tills;
 
-    Viewing(Workbench workbench, Editions editions, WantsYou wants) {
+    Viewing(Workbench workbench, Editions editions, WantsYou wants, Tills tills) {
+        this.tills = tills;
         this.wants = wants;
         this.workbench = workbench;
         this.editions = editions;
@@ -52,7 +55,7 @@ public class Viewing {
                 build.stamp(),
                 lines,
                 addable(build),
-                Tallies.tally(tier, build));
+                Tallies.tally(sheets, tills, tier, build));
     }
 
     private static List<Views.SlotView> addable(Sheets.OfBuild build) {
@@ -183,6 +186,15 @@ public class Viewing {
                 current.get(),
                 sheets.last().map(p -> p.period().toString()).orElse(null),
                 cards(sheets),
-                inWork ? wants.queue(sheets) : List.of());
+                inWork ? wanted(all, sheets) : wants.sinceItCameOut(sheets));
+    }
+
+    /** What wants the author in the edition in work, and what has become of the one that is out. */
+    private List<Views.Wanted> wanted(List<EditionInfo> editions, Sheets inWork) {
+        var wanted = new ArrayList<>(wants.queue(inWork));
+        editions.stream()
+                .filter(e -> e.state() == EditionInfo.State.PUBLISHED)
+                .forEach(e -> wanted.addAll(wants.sinceItCameOut(workbench.sheets(e.id()))));
+        return wanted;
     }
 }

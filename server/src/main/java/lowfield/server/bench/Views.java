@@ -41,7 +41,20 @@ public final class Views {
             @Nullable Long highMinor,
             Sum total,
             @Nullable Long lastMinor,
+            Sum bookable,
             Standing standing) {}
+
+    /**
+     * What a reader of another region pays at the till: in the guide's currency and in the region's own at a rate, which is
+     * absent when none is known; and whether that still is inside the band that the tier is named for.
+     */
+    public record TillView(
+            String region,
+            String currency,
+            long minor,
+            @Nullable Long convertedMinor,
+            @Nullable String rate,
+            boolean holdsItsName) {}
 
     /** One build in the strip above the bench and on the desk. */
     public record BuildCard(
@@ -197,6 +210,7 @@ public final class Views {
             Sum goods,
             List<ChargeView> charges,
             Sum uncounted,
+            List<TillView> tills,
             List<FindingView> findings,
             int checks,
             int undecided,

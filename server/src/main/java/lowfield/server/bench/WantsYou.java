@@ -18,6 +18,8 @@ class WantsYou {
     private static final long STALE = 15_000;
     private static final long MISSING = 5_000;
 
+    private static final long OUT = 5_000;
+
     private final Acceptances acceptances;
 
     WantsYou(Acceptances acceptances) {
@@ -41,6 +43,39 @@ class WantsYou {
         setAside(sheets, wanted);
         wanted.sort(Comparator.comparing(Views.Wanted::weight).reversed().thenComparing(Views.Wanted::where));
         return wanted;
+    }
+
+    /** What has become of the edition that is out: tiers that have left their bands since, parts that are gone. */
+    List<Views.Wanted> sinceItCameOut(Sheets sheets) {
+        var wanted = new ArrayList<Views.Wanted>();
+        for (var tier : sheets.tiers()) {
+            var lead = tier.builds().get(0);
+            var where = "Out now, " + tier.tier().form().name();
+            var total = BandState.of(lead.bookable().total(), tier.band());
+            if (total instanceof BandState.Over over) {
+                wanted.add(outside(lead, where, over.by() + " over its band by now"));
+            } else if (total instanceof BandState.Under under) {
+                wanted.add(outside(lead, where, under.by() + " under its band by now"));
+            } else if (total instanceof BandState.NotKnown) {
+                lead.bookable().total().blame().stream()
+                        .limit(1)
+                        .forEach(b -> wanted.add(outside(lead, where, "not all of it can be had any more: " + b)));
+            }
+        }
+        return wanted;
+    }
+
+    private static Views.Wanted outside(Sheets.OfBuild build, String where, String what) {
+        return new Views.Wanted(
+                Views.Wanted.Sign.CAUTION,
+                where,
+                what,
+                "readers see the published list; the next edition, or a revision, puts it right",
+                "Look",
+                build.id(),
+                null,
+                null,
+                OUT);
     }
 
     private static void band(String tier, Sheets.OfBuild build, List<Views.Wanted> wanted) {

@@ -88,7 +88,8 @@ public class Workbench {
     }
 
     /** What every line of one edition is worked out from. */
-    private record Ground(GuideInfo guide, EditionInfo edition, Optional<Published> last, PriceList prices) {
+    private record Ground(
+            GuideInfo guide, EditionInfo edition, Optional<Published> last, PriceList prices, PriceList bookable) {
         Money zero() {
             return Money.zero(guide.money());
         }
@@ -108,7 +109,8 @@ public class Workbench {
         var guide = guides.byId(edition.guide());
         var last = archive.before(guide.id(), edition.number());
         var prices = offers.prices(edition.policy(), guide.shops(), clock.instant());
-        var ground = new Ground(guide, edition, last, prices);
+        var bookable = offers.prices(edition.policy().bookableByAnyone(), guide.shops(), clock.instant());
+        var ground = new Ground(guide, edition, last, prices, bookable);
         var rows = resolved(lines.of(editionId));
         var sheets = plan.tiers().stream().map(tier -> tier(ground, tier, rows)).toList();
         return new Sheets(guide, edition, last, prices, sheets);
@@ -153,9 +155,19 @@ public class Workbench {
                 total,
                 BandState.of(
                         total.total(), tier.form().band().band(ground.guide().money())),
+                new Once<>(() -> bookable(ground, tier, sheets)),
                 new Once<>(() -> findings(build)),
                 new Once<>(() -> SustainedPeak.of(build)),
                 before);
+    }
+
+    private static CountedTotal bookable(Ground ground, TierInfo tier, List<Sheets.OfLine> lines) {
+        return CountedTotal.of(
+                lines.stream()
+                        .map(l -> LinePrice.of(l.line(), ground.bookable(), ground.zero(), Optional.empty()))
+                        .toList(),
+                tier.form().countsShipping(),
+                ground.zero());
     }
 
     private static List<Finding> findings(Build build) {

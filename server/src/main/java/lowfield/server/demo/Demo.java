@@ -215,7 +215,9 @@ class Demo implements ApplicationRunner {
                 policy,
                 words.oldAfterDays(),
                 bought,
-                new EnergyForm(3, 3, 2800)));
+                new EnergyForm(3, 3, 2800),
+                words.readerRegions(),
+                new RoundPlan(RoundPlan.Often.BY_HAND, java.time.LocalTime.of(5, 30), RoundPlan.Scope.ALL)));
     }
 
     private void issue(DemoData data, DemoData.Issue issue, GuideInfo guide, Map<String, UUID> made, Person author) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import lowfield.core.guide.Slot;
 import lowfield.core.part.Kind;
+import lowfield.core.total.ReaderRegion;
 import lowfield.server.guide.TierForm;
 import lowfield.server.platform.Json;
 import lowfield.server.shops.Shops;
@@ -39,7 +40,8 @@ record DemoData(
             String schedule,
             String disclosure,
             int oldAfterDays,
-            int greatestAgeDays) {}
+            int greatestAgeDays,
+            List<ReaderRegion> readerRegions) {}
 
     record Tier(TierForm form, List<Line> lines) {}
 

@@ -1,12 +1,15 @@
 package lowfield.server.guide;
 
 import java.util.IllformedLocaleException;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
+import lowfield.core.guide.RoundPlan;
 import lowfield.core.money.Money;
 import lowfield.core.offer.PricePolicy;
+import lowfield.core.total.ReaderRegion;
 import lowfield.server.shops.Shops;
 import org.jspecify.annotations.Nullable;
 
@@ -22,8 +25,16 @@ public record GuideForm(
         PricePolicy policy,
         int oldAfterDays,
         Set<UUID> shops,
-        @Nullable EnergyForm energy) {
+        @Nullable EnergyForm energy,
+        @Nullable List<ReaderRegion> readerRegions,
+        @Nullable RoundPlan rounds) {
+    private static final int MOST_REGIONS = 6;
+
     public GuideForm {
+        RuleBroken.unless(
+                readerRegions == null || readerRegions.size() <= MOST_REGIONS,
+                "A guide tells the totals of at most %d readers' regions.",
+                MOST_REGIONS);
         RuleBroken.unless(!name.isBlank() && name.length() <= 100, "A guide's name has 1 to 100 letters.");
         RuleBroken.unless(!region.isBlank() && region.length() <= 80, "A region has 1 to 80 letters.");
         Shops.zone(zone);

@@ -1,10 +1,13 @@
 package lowfield.server.guide;
 
 import java.util.Currency;
+import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import lowfield.core.guide.RoundPlan;
 import lowfield.core.money.Money;
 import lowfield.core.offer.PricePolicy;
+import lowfield.core.total.ReaderRegion;
 import org.jspecify.annotations.Nullable;
 
 /** A guide with its settings. */
@@ -22,6 +25,8 @@ public record GuideInfo(
         int oldAfterDays,
         Set<UUID> shops,
         @Nullable EnergyForm energy,
+        List<ReaderRegion> readerRegions,
+        RoundPlan rounds,
         int version) {
     public Currency money() {
         return Money.currencyOf(currency);

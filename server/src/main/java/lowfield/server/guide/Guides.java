@@ -16,7 +16,9 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import lowfield.core.RuleBroken;
+import lowfield.core.guide.RoundPlan;
 import lowfield.core.offer.PricePolicy;
+import lowfield.core.total.ReaderRegion;
 import lowfield.db.tables.records.GuideRecord;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
@@ -139,6 +141,9 @@ public class Guides {
         row.setPolicy(Json.jsonb(form.policy()));
         row.setOldAfterDays(form.oldAfterDays());
         row.setEnergy(form.energy() == null ? null : Json.jsonb(form.energy()));
+        row.setReaderRegions(
+                Json.jsonb(Optional.ofNullable(form.readerRegions()).orElse(List.of())));
+        row.setRounds(form.rounds() == null ? null : Json.jsonb(form.rounds()));
     }
 
     private void setShops(UUID guide, GuideForm form) {
@@ -171,6 +176,10 @@ public class Guides {
                 r.getOldAfterDays(),
                 bought,
                 r.getEnergy() == null ? null : Json.read(r.getEnergy().data(), EnergyForm.class),
+                List.of(Json.read(r.getReaderRegions().data(), ReaderRegion[].class)),
+                r.getRounds() == null
+                        ? RoundPlan.BY_HAND
+                        : Json.read(r.getRounds().data(), RoundPlan.class),
                 r.getVersion());
     }
 }

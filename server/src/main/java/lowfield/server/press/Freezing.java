@@ -4,6 +4,9 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import lowfield.core.change.LineChange;
 import lowfield.core.check.Finding;
 import lowfield.core.check.Verdict;
@@ -18,7 +21,9 @@ import lowfield.server.archive.Published;
 import lowfield.server.archive.Published.Table;
 import lowfield.server.bench.OptionState;
 import lowfield.server.bench.Sheets;
+import lowfield.server.bench.Tills;
 import lowfield.server.bench.Workbench;
+import lowfield.server.shops.Shops;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -26,9 +31,13 @@ import org.springframework.stereotype.Component;
 @Component
 class Freezing {
     private final Workbench workbench;
+    private final Tills tills;
+    private final Shops shops;
 
-    Freezing(Workbench workbench) {
+    Freezing(Workbench workbench, Tills tills, Shops shops) {
         this.workbench = workbench;
+        this.tills = tills;
+        this.shops = shops;
     }
 
     Published freeze(Sheets sheets, List<Preflights.GateView> gates, Instant now) {
@@ -73,6 +82,25 @@ class Freezing {
 
     private Published.Build build(
             Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, List<Preflights.GateView> gates) {
+        return Withheld.from(
+                whole(sheets, tier, build, gates),
+                withheld(build),
+                Money.ofMajor(java.math.BigDecimal.TEN, sheets.guide().money()).minor());
+    }
+
+    private Set<UUID> withheld(Sheets.OfBuild build) {
+        return build.lines().stream()
+                .filter(l -> l.price().offer().filter(this::isWithheld).isPresent())
+                .map(l -> l.line().id())
+                .collect(Collectors.toSet());
+    }
+
+    private boolean isWithheld(Offer offer) {
+        return !shops.mayFreeze(offer.seller().shop());
+    }
+
+    private Published.Build whole(
+            Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, List<Preflights.GateView> gates) {
         var total = minor(build.total().total());
         var last = build.last().map(Published.Build::totalMinor);
         return new Published.Build(
@@ -82,6 +110,8 @@ class Freezing {
                 minor(build.total().goods()),
                 minor(build.total().uncounted()),
                 total == null ? null : last.map(l -> total - l).orElse(null),
+                minor(build.bookable().total()),
+                tills(sheets, tier, build),
                 build.total().charges().stream()
                         .map(c -> new Published.Charge(c.seller().label(), minor(c.amount())))
                         .toList(),
@@ -91,6 +121,14 @@ class Freezing {
                         .map(l -> line(sheets, tier, build, l))
                         .toList(),
                 caveats(build, gates));
+    }
+
+    private List<Published.Till> tills(Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build) {
+        var told = tills.of(sheets, tier, build).stream()
+                .filter(t -> t.convertedMinor() != null)
+                .map(t -> new Published.Till(t.region(), t.currency(), t.convertedMinor(), t.rate()))
+                .toList();
+        return told.isEmpty() ? null : told;
     }
 
     /** What a reader must know: cautions, what is not known or clashes, and why a gate was waived for this build. */
@@ -152,6 +190,7 @@ class Freezing {
                         .map(o -> new Published.Price(
                                 o.seller().label(), o.condition().label(), o.seenAt(), o.link()))
                         .orElse(null),
+                null,
                 l.state().reason(),
                 change.how() == LineChange.How.SWITCHED ? change.before() : null,
                 change.difference().map(Money::minor).orElse(null),
@@ -170,14 +209,15 @@ class Freezing {
     }
 
     /** The difference is the true one: what the option forces is in it, and is told. */
-    private static Published.Option option(Prospect prospect, OptionState state) {
+    private Published.Option option(Prospect prospect, OptionState state) {
+        var hidden = prospect.price().offer().filter(this::isWithheld).isPresent();
         var consequences = new ArrayList<String>();
         prospect.forced().forEach(f -> consequences.add("Needs " + f.part().fullName() + " with it: " + f.why()));
         prospect.effect().trouble().stream().map(Freezing::sentence).forEach(consequences::add);
         return new Published.Option(
                 prospect.part().fullName(),
-                minor(prospect.price().goods()),
-                minor(prospect.trueDifference()),
+                hidden ? null : minor(prospect.price().goods()),
+                hidden ? null : minor(prospect.trueDifference()),
                 state.note(),
                 List.copyOf(consequences));
     }

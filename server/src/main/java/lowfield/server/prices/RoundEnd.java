@@ -10,6 +10,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.UUID;
 import lowfield.server.platform.Notices;
+import lowfield.server.rates.Rates;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
@@ -20,10 +21,12 @@ class RoundEnd {
     private final DSLContext db;
     private final Patience patience;
     private final Judging judging;
+    private final Rates rates;
     private final Notices notices;
     private final Clock clock;
 
-    RoundEnd(DSLContext db, Patience patience, Judging judging, Notices notices, Clock clock) {
+    RoundEnd(DSLContext db, Patience patience, Judging judging, Rates rates, Notices notices, Clock clock) {
+        this.rates = rates;
         this.db = db;
         this.patience = patience;
         this.judging = judging;
@@ -51,6 +54,7 @@ class RoundEnd {
 
     /** Judges and closes a round, once. */
     void end(UUID round) {
+        rates.refresh();
         patience.transaction(() -> {
             var open = db.selectFrom(PRICE_ROUND)
                     .where(PRICE_ROUND.ID.eq(round), PRICE_ROUND.ENDED_AT.isNull())

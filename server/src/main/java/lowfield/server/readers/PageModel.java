@@ -58,6 +58,9 @@ final class PageModel {
             String name,
             String total,
             String standing,
+            String today,
+            String elsewhere,
+            String rates,
             boolean inside,
             @Nullable Stake stake,
             String since,
@@ -114,9 +117,10 @@ final class PageModel {
     }
 
     String money(@Nullable Long minor) {
-        if (minor == null) {
-            return "not known";
-        }
+        return minor == null ? "not known" : money(minor, currency);
+    }
+
+    private String money(long minor, Currency currency) {
         var digits = Math.max(0, currency.getDefaultFractionDigits());
         var format = NumberFormat.getNumberInstance(locale);
         format.setMinimumFractionDigits(digits);
@@ -230,6 +234,9 @@ final class PageModel {
                 build.name(),
                 money(build.totalMinor()),
                 standing(tier.band(), build.totalMinor()),
+                Todays.place(published.number(), build.id()),
+                elsewhere(build),
+                rates(build),
                 stake == null || stake.inside(),
                 stake,
                 since(build),
@@ -239,6 +246,22 @@ final class PageModel {
                 shipping(tier, build),
                 build.peakWatts() == null ? "" : build.peakWatts() + " W",
                 build.caveats());
+    }
+
+    /** What readers of other regions pay, each in their own currency. */
+    private String elsewhere(Published.Build build) {
+        return tills(build).stream()
+                .map(t -> "%s, with its tax: %s %s"
+                        .formatted(t.region(), money(t.minor(), Currency.getInstance(t.currency())), t.currency()))
+                .collect(Collectors.joining("; "));
+    }
+
+    private String rates(Published.Build build) {
+        return tills(build).stream().map(Published.Till::rate).collect(Collectors.joining("; "));
+    }
+
+    private static List<Published.Till> tills(Published.Build build) {
+        return build.tills() == null ? List.of() : build.tills();
     }
 
     private String shipping(Published.Tier tier, Published.Build build) {
@@ -323,7 +346,7 @@ final class PageModel {
                 (line.quantity() > 1 ? line.quantity() + " × " : "") + line.label(),
                 line.detail(),
                 Markdown.html(line.reason()),
-                money(line.priceMinor()),
+                Boolean.TRUE.equals(line.withheld()) ? "see the shop" : money(line.priceMinor()),
                 price == null ? "" : price.seller() + (price.condition().equals("new") ? "" : ", " + price.condition()),
                 price == null ? "" : price.link(),
                 price == null ? "" : date(price.seenAt()),

@@ -10,7 +10,9 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.Optional;
+import lowfield.db.tables.records.ReaderPageRecord;
 import lowfield.server.platform.Notices;
 import lowfield.server.platform.Settings;
 import org.jooq.DSLContext;
@@ -38,21 +40,24 @@ public class ReaderSite extends OncePerRequestFilter {
         }
     }
 
+    private static final Duration FRESH = Duration.ofMinutes(1);
     private static final String PAGE_CACHING = "public, max-age=60";
     private static final String FILE_CACHING = "public, max-age=86400";
 
     private final DSLContext db;
     private final Pages pages;
+    private final Todays todays;
     private final Settings settings;
     private final Cache<String, Optional<Sent>> cache =
-            Caffeine.newBuilder().maximumSize(2_000).build();
+            Caffeine.newBuilder().maximumSize(2_000).expireAfterWrite(FRESH).build();
 
-    ReaderSite(DSLContext db, Pages pages, Settings settings, Notices notices) {
+    ReaderSite(DSLContext db, Pages pages, Todays todays, Settings settings, Notices notices) {
+        this.todays = todays;
         this.db = db;
         this.pages = pages;
         this.settings = settings;
         notices.whenChanged(topic -> {
-            if (topic == Notices.Topic.PAGES) {
+            if (topic == Notices.Topic.PAGES || topic == Notices.Topic.OFFERS) {
                 cache.invalidateAll();
             }
         });
@@ -138,10 +143,14 @@ public class ReaderSite extends OncePerRequestFilter {
         if (path.matches("/fonts/[a-z0-9-]+\\.woff2")) {
             return file("META-INF/resources" + path, "font/woff2");
         }
-        return db.selectFrom(READER_PAGE)
-                .where(READER_PAGE.PATH.eq(path))
-                .fetchOptional(
-                        r -> new Sent(r.getContentType(), r.getBody(), r.getZipped(), r.getEtag(), PAGE_CACHING));
+        return db.selectFrom(READER_PAGE).where(READER_PAGE.PATH.eq(path)).fetchOptional(this::page);
+    }
+
+    /** The page as it was frozen, with today's total beside each build while its edition is the current one. */
+    private Sent page(ReaderPageRecord r) {
+        return todays.beside(r.getGuideId(), r.getBody())
+                .map(html -> Sent.of(r.getContentType(), html, PAGE_CACHING))
+                .orElseGet(() -> new Sent(r.getContentType(), r.getBody(), r.getZipped(), r.getEtag(), PAGE_CACHING));
     }
 
     private static Optional<Sent> file(String place, String type) {

@@ -74,6 +74,7 @@ public class Shops {
                 "There is a shop of this name or host already.");
         var id = Optional.ofNullable(shop.id()).orElseGet(UUID::randomUUID);
         db.insertInto(SHOP).set(SHOP.ID, id).set(figures(shop, host)).execute();
+        notices.changed(Notices.Topic.OFFERS);
         return find(id);
     }
 
@@ -162,6 +163,15 @@ public class Shops {
                 .from(SHOP)
                 .orderBy(SHOP.NAME)
                 .fetch(r -> shop(r.into(SHOP), r.get("pages", Integer.class)));
+    }
+
+    /** Whether a shop lets its prices be shown in a published edition for good. */
+    public boolean mayFreeze(String name) {
+        return db.select(SHOP.MAY_FREEZE)
+                .from(SHOP)
+                .where(SHOP.NAME.eq(name))
+                .fetchOptional(SHOP.MAY_FREEZE)
+                .orElse(true);
     }
 
     public Shop find(UUID id) {

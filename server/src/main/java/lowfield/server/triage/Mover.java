@@ -41,7 +41,8 @@ public record Mover(
         SET_ASIDE,
         KIND,
         MOVED,
-        PREMIUM
+        PREMIUM,
+        SMALL
     }
 
     /** What can be decided about it; a swap is made on the bench and needs none. */

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import lowfield.core.history.KindMove;
 import lowfield.core.history.Moved;
 import lowfield.core.money.Money;
@@ -29,6 +30,7 @@ class Movers {
     private static final long BAND = 50_000_000;
     private static final long ASIDE = 20_000_000;
     private static final int HIGH_PREMIUM = 150;
+    private static final int SMALL_MOVE = 20;
 
     private final Acceptances acceptances;
     private final Histories histories;
@@ -117,8 +119,44 @@ class Movers {
             var inside = kind.along().stream().map(m -> moved.remove(m.key())).toList();
             movers.add(kind(kind, inside));
         }
-        movers.addAll(moved.values());
+        var small = moved.values().stream()
+                .filter(m -> Math.abs(Optional.ofNullable(m.permille()).orElse(0)) < SMALL_MOVE)
+                .toList();
+        if (small.size() < 2) {
+            movers.addAll(moved.values());
+        } else {
+            moved.values().stream().filter(m -> !small.contains(m)).forEach(movers::add);
+            movers.add(small(small));
+        }
         return movers;
+    }
+
+    private static Mover small(List<Mover> inside) {
+        var sum = inside.stream().mapToLong(m -> m.nowMinor() - m.beforeMinor()).sum();
+        return new Mover(
+                "small",
+                Mover.Form.SMALL,
+                fingerprint(inside),
+                "%d small moves".formatted(inside.size()),
+                "each under %d%%: %s"
+                        .formatted(
+                                SMALL_MOVE / 10,
+                                inside.stream().map(Mover::title).collect(Collectors.joining(", "))),
+                null,
+                null,
+                null,
+                null,
+                null,
+                Math.abs(sum),
+                inside.stream().flatMap(m -> m.places().stream()).toList(),
+                null,
+                inside,
+                null);
+    }
+
+    private static String fingerprint(List<Mover> inside) {
+        return Integer.toHexString(Objects.hash(new HashSet<>(
+                inside.stream().map(m -> m.key() + m.fingerprint()).toList())));
     }
 
     private Map<String, Double> moves(Sheets sheets) {
@@ -242,8 +280,7 @@ class Movers {
         return new Mover(
                 "kind:" + move.kind(),
                 Mover.Form.KIND,
-                Integer.toHexString(Objects.hash(new HashSet<>(
-                        inside.stream().map(m -> m.key() + m.fingerprint()).toList()))),
+                fingerprint(inside),
                 "%s as a whole".formatted(kind.plural()),
                 "%+.1f%% since the last edition; %d choices went along".formatted(percent, inside.size()),
                 move.kind(),
@@ -264,8 +301,8 @@ class Movers {
                 "price:" + price.listing(),
                 Mover.Form.SET_ASIDE,
                 "ASIDE " + price.id(),
-                "%s at %s".formatted(price.part(), seller),
-                price.why(),
+                price.part(),
+                seller + ": " + price.why(),
                 null,
                 price.variant(),
                 price.lastMinor(),

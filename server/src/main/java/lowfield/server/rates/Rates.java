@@ -1,0 +1,96 @@
+package lowfield.server.rates;
+
+import static lowfield.db.Tables.CURRENCY_RATE;
+
+import java.math.BigDecimal;
+import java.net.URI;
+import java.time.LocalDate;
+import java.util.Currency;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import lowfield.core.RuleBroken;
+import lowfield.core.money.Money;
+import lowfield.core.money.Rate;
+import lowfield.server.outbound.Fetched;
+import lowfield.server.outbound.Manners;
+import lowfield.server.outbound.Wanted;
+import lowfield.server.platform.Settings;
+import org.jooq.DSLContext;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Service;
+
+/** Exchange rates: fetched with each round, kept by day, never guessed. */
+@Service
+public class Rates {
+    private static final Logger LOG = LoggerFactory.getLogger(Rates.class);
+    private static final String BASE = "EUR";
+    private static final int OLDEST_DAYS = 10;
+
+    private final DSLContext db;
+    private final Manners manners;
+    private final URI source;
+    private final Map<String, Optional<Rate>> known = new ConcurrentHashMap<>();
+
+    Rates(DSLContext db, Manners manners, Settings settings) {
+        this.db = db;
+        this.manners = manners;
+        this.source = URI.create(settings.rates());
+    }
+
+    /** Asks the rate service for its day's rates; a sentence when there are none. */
+    public Optional<String> refresh() {
+        var fetched =
+                manners.fetch(new Wanted(source.getHost(), source.getRawPath(), Optional.empty(), Wanted.Form.RATES));
+        if (!(fetched instanceof Fetched.Page page)) {
+            return Optional.of(fetched instanceof Fetched.Failed failed ? failed.sentence() : "no rates came");
+        }
+        try {
+            var rates = DailyRates.read(page.html());
+            rates.ofOneEuro().forEach((currency, rate) -> keep(rates.day(), currency, rate));
+            known.clear();
+            return Optional.empty();
+        } catch (RuleBroken unreadable) {
+            LOG.warn("Exchange rates: {}", unreadable.getMessage());
+            return Optional.of(unreadable.getMessage());
+        }
+    }
+
+    private void keep(LocalDate day, String currency, BigDecimal rate) {
+        db.insertInto(CURRENCY_RATE)
+                .values(day, currency, rate, source.getHost())
+                .onConflictDoNothing()
+                .execute();
+    }
+
+    /** The last rate between two currencies that is not older than ten days; absent when there is none. */
+    public Optional<Rate> of(Currency from, Currency to, LocalDate day) {
+        if (from.equals(to)) {
+            return Optional.of(new Rate(from, to, BigDecimal.ONE, day, "the same currency"));
+        }
+        if (known.size() > 200) {
+            known.clear();
+        }
+        return known.computeIfAbsent(from + " " + to + " " + day, k -> load(from, to, day));
+    }
+
+    private Optional<Rate> load(Currency from, Currency to, LocalDate day) {
+        return euro(from, day).flatMap(a -> euro(to, day).map(b -> Rate.across(a, b)));
+    }
+
+    /** One euro in a currency. */
+    private Optional<Rate> euro(Currency currency, LocalDate day) {
+        var euro = Money.currencyOf(BASE);
+        if (currency.equals(euro)) {
+            return Optional.of(new Rate(euro, euro, BigDecimal.ONE, day, source.getHost()));
+        }
+        return db.selectFrom(CURRENCY_RATE)
+                .where(
+                        CURRENCY_RATE.CURRENCY.eq(currency.getCurrencyCode()),
+                        CURRENCY_RATE.DAY.between(day.minusDays(OLDEST_DAYS), day))
+                .orderBy(CURRENCY_RATE.DAY.desc())
+                .limit(1)
+                .fetchOptional(r -> new Rate(euro, currency, r.getRate(), r.getDay(), r.getSource()));
+    }
+}

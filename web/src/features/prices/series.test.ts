@@ -1,0 +1,46 @@
+import { describe, expect, it } from 'vitest';
+import { months, nearest, path, scale, standing, ticks, type Series } from './series';
+
+const line: Series = {
+  name: 'accepted',
+  tone: 'moss',
+  points: [
+    { day: '2026-01-01', value: 100 },
+    { day: '2026-01-11', value: 120 },
+    { day: '2026-03-02', value: 110, gap: true },
+  ],
+};
+
+describe('a chart', () => {
+  it('has round figures along its side', () => {
+    expect(ticks(96, 124)).toEqual([100, 110, 120]);
+    expect(ticks(0.2, 0.9)).toEqual([0.2, 0.4, 0.6, 0.8]);
+  });
+
+  it('names the months that it spans, and not too many', () => {
+    expect(months('2026-01-15', '2026-04-01')).toEqual(['2026-02-01', '2026-03-01', '2026-04-01']);
+    expect(months('2024-01-01', '2026-01-01').length).toBeLessThan(10);
+  });
+
+  it('breaks the line where days are not known', () => {
+    const drawn = path(line, scale([line], 600, 200)!);
+    expect(drawn.match(/M/g)).toHaveLength(2);
+    expect(drawn.match(/L/g)).toHaveLength(1);
+    expect(path({ ...line, steps: true }, scale([line], 600, 200)!)).toContain('H');
+  });
+
+  it('tells what stood on a day, and nothing before the first', () => {
+    expect(standing([line], '2026-02-01')[0]!.point!.value).toBe(120);
+    expect(standing([line], '2025-12-31')[0]!.point).toBeUndefined();
+  });
+
+  it('finds the day under the pointer', () => {
+    const at = scale([line], 600, 200)!;
+    expect(nearest([line], at, 0)).toBe('2026-01-01');
+    expect(nearest([line], at, 599)).toBe('2026-03-02');
+  });
+
+  it('draws nothing of nothing', () => {
+    expect(scale([], 600, 200)).toBeNull();
+  });
+});

@@ -1,0 +1,83 @@
+/** A line of a chart: a name and what it stands at on some days; where `gap` is set the line is broken before it. */
+export interface Point {
+  day: string;
+  value: number;
+  gap?: boolean;
+}
+export interface Series {
+  name: string;
+  points: Point[];
+  /** Drawn as steps, as a price is; else from point to point. */
+  steps?: boolean;
+  tone: 'moss' | 'ink' | 'slate' | 'soft';
+}
+
+export interface Scale {
+  x: (day: string) => number;
+  y: (value: number) => number;
+  ticks: number[];
+  months: string[];
+}
+
+const time = (day: string) => new Date(day).getTime();
+
+/** Round figures between two ends, about five of them. */
+export function ticks(low: number, high: number): number[] {
+  const raw = (high - low || 1) / 4;
+  const size = 10 ** Math.floor(Math.log10(raw));
+  const step = [1, 2, 2.5, 5, 10].map((f) => f * size).find((s) => s >= raw) ?? size * 10;
+  const from = Math.ceil(low / step) * step;
+  const list: number[] = [];
+  for (let t = from; t <= high + step / 1000; t += step) list.push(Number(t.toPrecision(12)));
+  return list;
+}
+
+/** The first days of some months between two days, not more than nine of them. */
+export function months(from: string, to: string): string[] {
+  const list: string[] = [];
+  const at = new Date(`${from.slice(0, 7)}-01T00:00:00Z`);
+  while (at.getTime() <= time(to)) {
+    if (at.getTime() >= time(from)) list.push(at.toISOString().slice(0, 10));
+    at.setUTCMonth(at.getUTCMonth() + 1);
+  }
+  const every = Math.ceil(list.length / 9);
+  return list.filter((_, i) => i % every === 0);
+}
+
+export function scale(series: Series[], width: number, height: number): Scale | null {
+  const all = series.flatMap((s) => s.points);
+  if (all.length === 0) return null;
+  const days = all.map((p) => p.day).sort();
+  const [from, to] = [days[0]!, days.at(-1)!];
+  const values = all.map((p) => p.value);
+  const spread = Math.max(...values) - Math.min(...values) || Math.max(...values) * 0.1 || 1;
+  const [low, high] = [Math.min(...values) - spread * 0.08, Math.max(...values) + spread * 0.08];
+  return {
+    x: (day) => ((time(day) - time(from)) / (time(to) - time(from) || 1)) * width,
+    y: (value) => height - ((value - low) / (high - low)) * height,
+    ticks: ticks(low, high),
+    months: months(from, to),
+  };
+}
+
+/** The line as an SVG path. */
+export function path(series: Series, at: Scale): string {
+  return series.points
+    .map((p, i) => {
+      const [x, y] = [at.x(p.day).toFixed(1), at.y(p.value).toFixed(1)];
+      if (i === 0 || p.gap) return `M${x} ${y}`;
+      return series.steps ? `H${x}V${y}` : `L${x} ${y}`;
+    })
+    .join('');
+}
+
+/** Of each line the last point that is not after a day. */
+export function standing(series: Series[], day: string): { name: string; point: Point | undefined }[] {
+  return series.map((s) => ({ name: s.name, point: s.points.findLast((p) => p.day <= day) }));
+}
+
+/** The day of all that is nearest to a place on the chart. */
+export function nearest(series: Series[], at: Scale, x: number): string | undefined {
+  const days = [...new Set(series.flatMap((s) => s.points.map((p) => p.day)))];
+  return days.sort((a, b) => Math.abs(at.x(a) - x) - Math.abs(at.x(b) - x))[0];
+}

@@ -1,0 +1,117 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import { Format } from '$lib/format';
+  import { useDesk } from '$features/guide/queries';
+  import Chart from '$features/prices/Chart.svelte';
+  import { useGuideHistory, useKindHistory } from '$features/prices/queries';
+  import type { Series } from '$features/prices/series';
+  import Mark from '$ui/Mark.svelte';
+  import { route } from './router';
+
+  type Kind = Schemas['KindHistory']['kind'];
+  const slug = $derived((route.params as Record<string, string>).guide!);
+  const desk = useDesk(() => slug);
+  const history = useGuideHistory(() => slug);
+  const format = $derived(
+    new Format(desk.data?.guide.currency ?? 'EUR', desk.data?.guide.locale ?? 'en', desk.data?.guide.zone),
+  );
+  const kinds: { kind: Kind; label: string }[] = [
+    { kind: 'GRAPHICS_CARD', label: 'Cards' },
+    { kind: 'PROCESSOR', label: 'Processors' },
+    { kind: 'MEMORY', label: 'Memory' },
+    { kind: 'DRIVE', label: 'Drives' },
+    { kind: 'MOTHERBOARD', label: 'Boards' },
+    { kind: 'POWER_SUPPLY', label: 'Supplies' },
+    { kind: 'CASE', label: 'Cases' },
+    { kind: 'COOLER', label: 'Coolers' },
+    { kind: 'FAN', label: 'Fans' },
+    { kind: 'SCREEN', label: 'Screens' },
+  ];
+  let kind = $state<Kind>('MEMORY');
+  let tierId = $state('');
+  const kindHistory = useKindHistory(() => kind);
+  const index = (n: number) => n.toFixed(1);
+
+  const kindSeries = $derived.by((): Series[] => {
+    const points = (kindHistory.data?.months ?? []).filter((m) => m.index != null);
+    return points.length
+      ? [{ name: 'index', tone: 'moss', points: points.map((m) => ({ day: m.month, value: m.index! })) }]
+      : [];
+  });
+  const last = $derived(kindHistory.data?.months.at(-1));
+  const sold = $derived((kindHistory.data?.months ?? []).flatMap((m) => m.clearances));
+
+  const tiers = $derived(history.data?.tiers ?? []);
+  const tier = $derived(tiers.find((t) => t.tier === tierId) ?? tiers[0]);
+  const tierSeries = $derived.by((): Series[] => {
+    const points = tier?.points ?? [];
+    const of = (
+      name: string,
+      tone: Series['tone'],
+      pick: (p: Schemas['Point']) => number | null | undefined,
+    ): Series => ({
+      name,
+      tone,
+      points: points.filter((p) => pick(p) != null).map((p) => ({ day: p.period, value: pick(p)! })),
+    });
+    return [
+      of('goods as published', 'moss', (p) => p.goodsMinor),
+      of('the first list all along', 'soft', (p) => p.sameGoodsMinor),
+    ].filter((s) => s.points.length);
+  });
+  const saved = $derived.by(() => {
+    const point = tier?.points.at(-1);
+    return point?.goodsMinor != null && point.sameGoodsMinor != null ? point.sameGoodsMinor - point.goodsMinor : null;
+  });
+</script>
+
+<svelte:head><title>Prices through time · Lowfield</title></svelte:head>
+
+<main class="mx-auto grid max-w-[1240px] grid-cols-2 gap-x-10 px-6 py-4">
+  <h1 class="col-span-2 border-b border-ink pb-2 text-[17px]">Prices through time</h1>
+  <section class="mt-3" aria-label="Kinds">
+    <div class="flex flex-wrap gap-x-3">
+      {#each kinds as { kind: k, label } (k)}<button
+          class="btn-quiet {k === kind
+            ? 'font-semibold text-ink underline decoration-moss decoration-2 underline-offset-4'
+            : ''}"
+          aria-pressed={k === kind}
+          onclick={() => (kind = k)}>{label}</button
+        >{/each}
+    </div>
+    <Chart
+      title="{kinds.find((k) => k.kind === kind)?.label}, the first month 100"
+      series={kindSeries}
+      {format}
+      value={index}
+    />
+    {#if last}<p class="small mt-1 text-soft">
+        {last.matched} products matched with the month before, siblings counted once{last.carried
+          ? `; ${last.carried} without a price carried along`
+          : ''}.{last.index == null ? ' Too few to publish the last month.' : ''}
+        {sold.length ? `Sold off as they ended: ${sold.slice(0, 4).join(', ')}.` : ''}
+      </p>{/if}
+  </section>
+  <section class="mt-3" aria-label="Tiers">
+    <div class="flex flex-wrap gap-x-3">
+      {#each tiers as t (t.tier)}<button
+          class="btn-quiet {t === tier
+            ? 'font-semibold text-ink underline decoration-moss decoration-2 underline-offset-4'
+            : ''}"
+          aria-pressed={t === tier}
+          onclick={() => (tierId = t.tier)}>{t.name}</button
+        >{/each}
+    </div>
+    {#if tier}
+      <Chart title="{tier.name}: what its list cost" series={tierSeries} {format} value={(n) => format.money(n)} />
+      {#if saved != null}<p class="small mt-1 text-soft">
+          {saved >= 0
+            ? `The swaps since the first edition save ${format.money(saved)} today.`
+            : `The swaps since the first edition cost ${format.money(-saved)} more today.`}
+        </p>{/if}
+      {#if tier.drift}<p class="mt-1 flex gap-2">
+          <span class="pt-1"><Mark verdict="CAUTION" /></span>{tier.drift}
+        </p>{/if}
+    {/if}
+  </section>
+</main>
