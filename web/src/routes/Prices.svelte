@@ -1,8 +1,10 @@
 <script lang="ts">
-  import type { Schemas } from '$lib/api/client';
+  import { createQuery } from '@tanstack/svelte-query';
+  import { api, taken, type Schemas } from '$lib/api/client';
   import { Format } from '$lib/format';
   import { useDesk } from '$features/guide/queries';
   import Chart from '$features/prices/Chart.svelte';
+  import PartPrices from '$features/prices/PartPrices.svelte';
   import { useGuideHistory, useKindHistory } from '$features/prices/queries';
   import type { Series } from '$features/prices/series';
   import Mark from '$ui/Mark.svelte';
@@ -59,6 +61,21 @@
       of('the first list all along', 'soft', (p) => p.sameGoodsMinor),
     ].filter((s) => s.points.length);
   });
+  const lead = $derived(desk.data?.cards.find((c) => c.tier === tier?.tier)?.build);
+  const bench = createQuery(() => ({
+    queryKey: ['bench', desk.data?.edition?.id, lead],
+    enabled: !!lead && !!desk.data?.edition,
+    queryFn: () =>
+      taken(
+        api.GET('/api/editions/{edition}/builds/{build}/bench', {
+          params: { path: { edition: desk.data!.edition!.id, build: lead! } },
+        }),
+      ),
+  }));
+  const choices = $derived((bench.data?.lines ?? []).filter((l) => l.choice.part || l.choice.parts?.length));
+  let slot = $state('');
+  const chosen = $derived(choices.find((l) => l.slot === slot) ?? choices[0]);
+  const part = $derived(chosen?.choice.part ?? chosen?.members[0]?.part);
   const saved = $derived.by(() => {
     const point = tier?.points.at(-1);
     return point?.goodsMinor != null && point.sameGoodsMinor != null ? point.sameGoodsMinor - point.goodsMinor : null;
@@ -114,4 +131,16 @@
         </p>{/if}
     {/if}
   </section>
+  {#if part}<section class="col-span-2 mt-6 max-w-[900px]" aria-label="Choices">
+      <div class="flex flex-wrap gap-x-3 border-t border-hairline pt-3">
+        {#each choices as line (line.id)}<button
+            class="btn-quiet {line === chosen
+              ? 'font-semibold text-ink underline decoration-moss decoration-2 underline-offset-4'
+              : ''}"
+            aria-pressed={line === chosen}
+            onclick={() => (slot = line.slot)}>{line.slotLabel}</button
+          >{/each}
+      </div>
+      <PartPrices {part} {format} />
+    </section>{/if}
 </main>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import PartPrices from '$features/prices/PartPrices.svelte';
   import type { Schemas } from '$lib/api/client';
   import type { Format } from '$lib/format';
   import type { BenchState } from './bench.svelte';
@@ -29,6 +30,7 @@
     onfind: (purpose?: 'ALTERNATIVE' | 'UPGRADE') => void;
     onother: () => void;
   } = $props();
+  let showsPrices = $state(false);
 
   const open = $derived(bench.isOpen);
   const states = $derived(line.options.map((o) => o.state));
@@ -104,6 +106,10 @@
             .map((o) => `${format.money(o.priceMinor)} at ${o.seller}`)
             .join(', ')}
         </p>{/if}
+      {#if line.choice.part}<details class="mt-1" bind:open={showsPrices}>
+          <summary class="small cursor-pointer text-moss">its prices through time</summary>
+          {#if showsPrices}<PartPrices part={line.choice.part} {format} />{/if}
+        </details>{/if}
     {/if}
   </div>
   <div class="flex items-center gap-3">

@@ -69,8 +69,8 @@
           </dd>
         </div>{/if}
       {#each tally.tills as till (till.region)}<div class="flex justify-between gap-3" title={till.rate ?? undefined}>
-          <dt>At the till, {till.region}{till.holdsItsName ? '' : ': out of its name'}</dt>
-          <dd class={till.holdsItsName ? 'text-ink' : 'text-clay'}>
+          <dt>{till.region}, at the till{till.holdsItsName ? '' : ', over its name'}</dt>
+          <dd class="shrink-0 whitespace-nowrap {till.holdsItsName ? 'text-ink' : 'text-clay'}">
             {till.convertedMinor == null
               ? `${format.money(till.minor)} ${format.currency}`
               : `${new Format(till.currency, format.language).money(till.convertedMinor)} ${till.currency}`}

@@ -13,6 +13,7 @@
   const width = 620;
   const height = 180;
   const left = 64;
+  const right = 20;
   const tones = { moss: 'stroke-moss', ink: 'stroke-ink', slate: 'stroke-slate', soft: 'stroke-soft' };
   const at = $derived(scale(series, width, height));
   const days = $derived([...new Set(series.flatMap((s) => s.points.map((p) => p.day)))].sort());
@@ -22,7 +23,7 @@
 
   function point(event: PointerEvent & { currentTarget: SVGElement }): void {
     const box = event.currentTarget.getBoundingClientRect();
-    if (at) marked = nearest(series, at, ((event.clientX - box.left) / box.width) * (width + left) - left);
+    if (at) marked = nearest(series, at, ((event.clientX - box.left) / box.width) * (width + left + right) - left);
   }
 
   function step(event: KeyboardEvent): void {
@@ -71,7 +72,7 @@
       class="focus-visible:outline-2 focus-visible:outline-moss"
     >
       <svg
-        viewBox="{-left} -8 {width + left} {height + 30}"
+        viewBox="{-left} -8 {width + left + right} {height + 30}"
         class="block w-full touch-none"
         role="img"
         aria-label={title}

@@ -238,7 +238,7 @@ class ProspectsTest {
                 var all = Arrays.stream(rows)
                         .mapToObj(sketches::of)
                         .filter(s -> s.group() == group)
-                        .sorted(Comparator.comparingLong((Sketches.Sketch s) -> s.key(order))
+                        .sorted(Comparator.comparingLong((Sketches.Sketch s) -> sketches.key(s, order))
                                 .thenComparingLong(s -> s.key(Order.PRICE))
                                 .thenComparing(s -> s.part().fullName())
                                 .thenComparing(s -> s.part().id()))

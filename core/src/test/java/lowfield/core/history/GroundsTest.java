@@ -1,0 +1,133 @@
+package lowfield.core.history;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.UUID;
+import lowfield.core.money.Money;
+import lowfield.core.offer.Condition;
+import lowfield.core.offer.Guard;
+import org.junit.jupiter.api.Test;
+
+class GroundsTest {
+    private static final LocalDate TODAY = LocalDate.of(2026, 12, 3);
+    private static final UUID FERROWBY = new UUID(1, 1);
+    private static final UUID QUILLMARKET = new UUID(1, 2);
+
+    private static Money euro(double sum) {
+        return Money.of(Math.round(sum * 100), "EUR");
+    }
+
+    private static UUID part(int number) {
+        return new UUID(2, number);
+    }
+
+    private static Grounds.Past past(int part, UUID shop, int daysAgo, double price) {
+        return new Grounds.Past(
+                part(part), part(part), "MEMORY", Condition.NEW, shop, TODAY.minusDays(daysAgo), euro(price));
+    }
+
+    private static Grounds.Seen seen(int part, UUID shop, double price, Optional<Double> last) {
+        return new Grounds.Seen(
+                new UUID(shop.getLeastSignificantBits(), part),
+                part(part),
+                part(part),
+                "MEMORY",
+                Condition.NEW,
+                shop,
+                euro(price),
+                last.map(p -> new Grounds.Accepted(euro(p), TODAY.minusDays(14))),
+                Optional.empty());
+    }
+
+    private static boolean accepts(Grounds grounds, Grounds.Seen seen) {
+        return Guard.USUAL.judge(grounds.ground(seen), seen.price()).accepted();
+    }
+
+    @Test
+    void memoryThatTreblesOverMonthsIsNeverFrozen() {
+        var random = new Random(41);
+        var past = new ArrayList<Grounds.Past>();
+        var prices = new double[12];
+        for (int part = 0; part < 12; part++) {
+            prices[part] = 40 + 10 * part;
+        }
+        // Twelve fortnights, each about a tenth dearer: 1.1^12 is 3.1.
+        for (int fortnight = 12; fortnight >= 1; fortnight--) {
+            var seen = new ArrayList<Grounds.Seen>();
+            for (int part = 0; part < 12; part++) {
+                var before = prices[part];
+                prices[part] *= 1.1 + 0.02 * random.nextGaussian();
+                seen.add(seen(part, FERROWBY, prices[part], fortnight == 12 ? Optional.empty() : Optional.of(before)));
+            }
+            var day = fortnight;
+            var recent = past.stream()
+                    .filter(p -> !p.day().isBefore(TODAY.minusDays(14L * day + 90)))
+                    .toList();
+            var grounds = Grounds.of(seen, recent);
+            assertThat(seen).allSatisfy(s -> assertThat(accepts(grounds, s)).isTrue());
+            for (int part = 0; part < 12; part++) {
+                past.add(past(part, FERROWBY, 14 * fortnight, prices[part]));
+            }
+        }
+    }
+
+    @Test
+    void whileTheKindMovesASlipStandsOutAllTheSame() {
+        var past = new ArrayList<Grounds.Past>();
+        var seen = new ArrayList<Grounds.Seen>();
+        for (int part = 0; part < 8; part++) {
+            for (int fortnight = 1; fortnight <= 6; fortnight++) {
+                past.add(past(part, FERROWBY, 14 * fortnight, 100));
+            }
+            seen.add(seen(part, FERROWBY, 130, Optional.of(100.0)));
+        }
+        var slip = seen(0, QUILLMARKET, 13, Optional.of(100.0));
+        seen.add(slip);
+        var grounds = Grounds.of(seen, past);
+        assertThat(accepts(grounds, seen.get(3))).isTrue();
+        assertThat(accepts(grounds, slip)).isFalse();
+        // One that stays where it was while all others rose by a third is looked at, too.
+        assertThat(accepts(grounds, seen(5, QUILLMARKET, 100, Optional.empty())))
+                .isFalse();
+    }
+
+    @Test
+    void tooFewProductsDoNotMoveAKind() {
+        var past = new ArrayList<Grounds.Past>();
+        var seen = new ArrayList<Grounds.Seen>();
+        for (int part = 0; part < 4; part++) {
+            for (int fortnight = 1; fortnight <= 6; fortnight++) {
+                past.add(past(part, FERROWBY, 14 * fortnight, 100));
+            }
+            seen.add(seen(part, FERROWBY, 130, Optional.of(100.0)));
+        }
+        assertThat(accepts(Grounds.of(seen, past), seen.get(0))).isFalse();
+    }
+
+    @Test
+    void aSecondShopThatAgreesLetsARealHalfPriceThrough() {
+        var past = new ArrayList<Grounds.Past>();
+        for (int fortnight = 1; fortnight <= 6; fortnight++) {
+            past.add(past(1, FERROWBY, 14 * fortnight, 372));
+            past.add(past(1, QUILLMARKET, 14 * fortnight, 380));
+        }
+        var here = seen(1, FERROWBY, 186, Optional.of(372.0));
+        var there = seen(1, QUILLMARKET, 190, Optional.of(380.0));
+        assertThat(accepts(Grounds.of(List.of(here, there), past), here)).isTrue();
+        assertThat(accepts(Grounds.of(List.of(here), past), here)).isFalse();
+    }
+
+    @Test
+    void ofTwoThatWereNeverSeenTheLowerIsHeldAgainstTheHigher() {
+        var usual = seen(1, FERROWBY, 61.90, Optional.empty());
+        var slip = seen(1, QUILLMARKET, 6.25, Optional.empty());
+        var grounds = Grounds.of(List.of(usual, slip), List.of());
+        assertThat(accepts(grounds, usual)).isTrue();
+        assertThat(accepts(grounds, slip)).isFalse();
+    }
+}
