@@ -16,7 +16,8 @@ import java.util.zip.GZIPOutputStream;
 /** How a shop in a bad mood answers; in a good one it sends what it was asked for. */
 final class Faults {
     private static final int HUGE_MEGABYTES = 50;
-    private static final int BOMB_MEGABYTES = 1024;
+    private static final int BOMB_MEGABYTES = 64;
+    private static final byte[] BOMB = packed();
 
     private final CountDownLatch closing;
     private final AtomicInteger asked = new AtomicInteger();
@@ -110,15 +111,21 @@ final class Faults {
     }
 
     private static void bomb(HttpExchange exchange, String type) throws IOException {
+        exchange.getResponseHeaders().set("Content-Encoding", "gzip");
+        Answer.send(exchange, 200, type, BOMB);
+    }
+
+    private static byte[] packed() {
         var packed = new ByteArrayOutputStream();
         var megabyte = new byte[1 << 20];
         try (var gzip = new GZIPOutputStream(packed)) {
             for (int i = 0; i < BOMB_MEGABYTES; i++) {
                 gzip.write(megabyte);
             }
+        } catch (IOException never) {
+            throw new UncheckedIOException(never);
         }
-        exchange.getResponseHeaders().set("Content-Encoding", "gzip");
-        Answer.send(exchange, 200, type, packed.toByteArray());
+        return packed.toByteArray();
     }
 
     /** Promises the whole page and hangs up in its middle. */

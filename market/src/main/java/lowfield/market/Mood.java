@@ -14,7 +14,7 @@ enum Mood {
     EMPTY,
     NOT_HTML,
     HUGE,
-    /** A small compressed body that unpacks to a gigabyte. */
+    /** A small compressed body that unpacks to a thousand times its size. */
     GZIP_BOMB,
     /** Hangs up in the middle of the body. */
     TRUNCATED,

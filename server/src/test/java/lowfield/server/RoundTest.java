@@ -58,7 +58,11 @@ class RoundTest {
                 "OTHER_CURRENCY | a price is in PLN",
                 "REDIRECT_HOST | leads to another host (elsewhere.example)",
                 "REDIRECT_PRIVATE | leads to another host (10.0.0.1)",
-                "REDIRECT_LOOP | leads on more than"
+                "REDIRECT_LOOP | leads on more than",
+                "DRIPPING | took longer",
+                "TRUNCATED | hung up in the middle",
+                "GZIP_BOMB | larger than 2 MB",
+                "NEGATIVE | a price is negative"
             })
     void aBadPageIsToldAndTheRestGoesOn(String mood, String sentence) {
         world.round();
@@ -72,6 +76,56 @@ class RoundTest {
         assertThat(world.line("GRAPHICS_CARD").path("goods").path("minor").asLong())
                 .as("the last accepted price stays")
                 .isPositive();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"FLAKY", "TOO_MANY", "WRONG_CHARSET", "SKEWED_CLOCK", "TWICE"})
+    void whatOnlyPassesOrOnlyLooksBadIsReadAllTheSame(String mood) {
+        world.round();
+        mood(mood);
+        var round = world.round();
+        assertThat(round.path("failed").asInt()).isZero();
+        assertThat(round.path("accepted").asInt())
+                .isGreaterThanOrEqualTo(round.path("pages").asInt());
+        world.choose("GRAPHICS_CARD", "merrowby-vane-five-8-gb-black");
+        assertThat(world.line("GRAPHICS_CARD").path("goods").path("minor").asLong())
+                .isBetween(30000L, 32000L);
+    }
+
+    @Test
+    void aPageThatDidNotChangeIsNotSentAgainAndCountsAsSeen() {
+        world.round();
+        world.choose("CASE", "hollowell-byre-m-black");
+        var first = world.line("CASE").path("offer").path("seenAt").asString();
+        assertThat(world.round().path("failed").asInt()).isZero();
+        assertThat(world.line("CASE").path("offer").path("seenAt").asString()).isGreaterThan(first);
+    }
+
+    @Test
+    void aRoundIsPausedAndGoneOnWith() {
+        world.market("delay?ms=150");
+        var id = world.ines
+                .post("/api/guides/" + world.slug + "/rounds", Map.of())
+                .json()
+                .path("id")
+                .asString();
+        var paused = world.ines.call("PUT", "/api/rounds/" + id + "/paused", Map.of("paused", true), null);
+        assertThat(paused.json().path("state").asString()).isEqualTo("PAUSED");
+        assertThat(world.ines
+                        .post("/api/guides/" + world.slug + "/rounds", Map.of())
+                        .status())
+                .isEqualTo(409);
+        assertThat(world.ines.get("/api/rounds/" + id).json().path("endedAt").isNull())
+                .isTrue();
+        world.market("delay?ms=0");
+        world.ines.call("PUT", "/api/rounds/" + id + "/paused", Map.of("paused", false), null);
+        var ended = org.awaitility.Awaitility.await()
+                .atMost(java.time.Duration.ofSeconds(30))
+                .until(
+                        () -> world.ines.get("/api/rounds/" + id).json(),
+                        p -> p.path("endedAt").isString());
+        assertThat(ended.path("state").asString()).isEqualTo("DONE");
+        assertThat(ended.path("read").asInt()).isEqualTo(ended.path("pages").asInt());
     }
 
     @Test

@@ -19,6 +19,7 @@ final class Stage {
 
     final Market market;
     final ConfigurableApplicationContext application;
+    final String url;
     final int port;
     final int readerPort;
     private final Path file;
@@ -33,12 +34,13 @@ final class Stage {
         try (var in = Files.newInputStream(file)) {
             properties.load(in);
         }
+        url = properties.getProperty("cluster.url");
         port = freePort();
         readerPort = freePort();
         var at = "@127.0.0.1:" + market.port();
         application = SpringApplication.run(
                 LowfieldApplication.class,
-                "--spring.datasource.url=" + properties.getProperty("cluster.url"),
+                "--spring.datasource.url=" + url,
                 "--server.port=" + port,
                 "--lowfield.reader-port=" + readerPort,
                 "--lowfield.page-deadline=700ms",

@@ -57,7 +57,7 @@ final class World {
     final Caller ines;
     final Caller tom;
     final String slug;
-    final String edition;
+    String edition;
     final String build;
     final Map<String, String> parts;
 

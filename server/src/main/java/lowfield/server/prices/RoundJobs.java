@@ -13,14 +13,15 @@ import com.github.kagkarlsson.scheduler.task.helper.CustomTask;
 import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import com.github.kagkarlsson.scheduler.task.schedule.FixedDelay;
-import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
 import javax.sql.DataSource;
 import lowfield.server.platform.Settings;
 import org.jooq.DSLContext;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.SmartLifecycle;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
@@ -30,7 +31,7 @@ import org.springframework.stereotype.Component;
  * round every few moments finds what nobody does yet, so that no order of events can leave a round standing.
  */
 @Component
-class RoundJobs {
+class RoundJobs implements SmartLifecycle {
     private static final int SHOPS_AT_ONCE = 8;
     private static final Duration AGAIN = Duration.ofSeconds(2);
     private static final String VISIT = "visit-shop";
@@ -43,7 +44,10 @@ class RoundJobs {
     private final String name = UUID.randomUUID().toString();
     private final CustomTask<Void> visiting;
     private final CustomTask<Void> judging;
-    private final Scheduler scheduler;
+    private final RecurringTask<Void> looking;
+    private final DataSource source;
+    private final Settings settings;
+    private volatile Optional<Scheduler> scheduler = Optional.empty();
 
     RoundJobs(
             DSLContext db,
@@ -66,10 +70,15 @@ class RoundJobs {
                 .onFailure(new FailureHandler.OnFailureRetryLater<>(AGAIN))
                 .onDeadExecution(new DeadExecutionHandler.ReviveDeadExecution<>())
                 .execute(this::judge);
-        RecurringTask<Void> look = Tasks.recurring("look-round", FixedDelay.of(settings.lookout()))
+        looking = Tasks.recurring("look-round", FixedDelay.of(settings.lookout()))
                 .execute((instance, context) -> lookRound());
-        scheduler = Scheduler.create(source, visiting, judging)
-                .startTasks(look)
+        this.source = source;
+        this.settings = settings;
+    }
+
+    private Scheduler scheduler() {
+        return Scheduler.create(source, visiting, judging)
+                .startTasks(looking)
                 .schedulerName(new SchedulerName.Fixed(name))
                 .threads(SHOPS_AT_ONCE + 2)
                 .pollingInterval(settings.lookout())
@@ -80,22 +89,39 @@ class RoundJobs {
                 .build();
     }
 
-    @EventListener(ApplicationReadyEvent.class)
-    void start() {
-        scheduler.start();
+    /** Not before the application is ready: a world that is loaded first is loaded in peace. */
+    @Override
+    public boolean isAutoStartup() {
+        return false;
     }
 
-    @PreDestroy
-    void stop() {
-        scheduler.stop();
+    @Override
+    @EventListener(ApplicationReadyEvent.class)
+    public void start() {
+        var fresh = scheduler();
+        scheduler = Optional.of(fresh);
+        fresh.start();
+    }
+
+    @Override
+    public void stop() {
+        scheduler.ifPresent(Scheduler::stop);
+        scheduler = Optional.empty();
+    }
+
+    @Override
+    public boolean isRunning() {
+        return scheduler.isPresent();
     }
 
     /** Sees to it that what running rounds wait for is asked for soon. */
     void lookRound() {
-        plans.startDue();
-        visits.shopsWaitedFor()
-                .forEach(shop -> scheduler.scheduleIfNotExists(visiting.instance(shop.toString()), Instant.now()));
-        end.due().forEach(round -> scheduler.scheduleIfNotExists(judging.instance(round.toString()), Instant.now()));
+        scheduler.ifPresent(jobs -> {
+            plans.startDue();
+            visits.shopsWaitedFor()
+                    .forEach(shop -> jobs.scheduleIfNotExists(visiting.instance(shop.toString()), Instant.now()));
+            end.due().forEach(round -> jobs.scheduleIfNotExists(judging.instance(round.toString()), Instant.now()));
+        });
     }
 
     private CompletionHandler<Void> visit(TaskInstance<Void> instance, ExecutionContext context) {

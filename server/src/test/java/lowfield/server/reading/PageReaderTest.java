@@ -32,7 +32,10 @@ class PageReaderTest {
             value = {
                 "{\"@type\":\"Product\",\"offers\":%s}",
                 "[{\"@type\":\"WebSite\"},{\"@type\":\"Product\",\"offers\":[%s]}]",
-                "{\"@graph\":[{\"@type\":[\"Product\",\"Thing\"],\"offers\":%s}]}"
+                "{\"@graph\":[{\"@type\":[\"Product\",\"Thing\"],\"offers\":%s}]}",
+                "{\"@type\":\"ItemPage\",\"mainEntity\":{\"@type\":\"https://schema.org/Product\",\"offers\":%s}}",
+                "{\"@type\":\"Product\",\"offers\":{\"@type\":\"AggregateOffer\",\"lowPrice\":\"1\",\"offers\":[%s]}}",
+                "{\"@type\":\"ProductGroup\",\"hasVariant\":[{\"@type\":\"Product\",\"offers\":%s}]}"
             })
     void findsTheProductWhereverItStands(String shape) {
         var offers = read(shape.formatted(OFFER)).offers();
@@ -135,5 +138,63 @@ class PageReaderTest {
                     .allSatisfy(
                             o -> o.price().ifPresent(p -> assertThat(p.minor()).isPositive()));
         }
+    }
+
+    @Test
+    void aSpecificationIsReadAndAStruckOutPriceIsNot() {
+        var offer =
+                "{\"@type\":\"Offer\",\"priceSpecification\":[{\"priceType\":\"https://schema.org/StrikethroughPrice\","
+                        + "\"price\":\"399.00\",\"priceCurrency\":\"EUR\"},{\"price\":\"309.00\",\"priceCurrency\":\"EUR\"}]}";
+        assertThat(read(product(offer)).offers().get(0).price()).contains(Money.of(30900, "EUR"));
+    }
+
+    @Test
+    void aRangeOfPricesIsNoPriceUnlessItIsOne() {
+        var range =
+                "{\"@type\":\"AggregateOffer\",\"lowPrice\":\"300\",\"highPrice\":\"%s\",\"priceCurrency\":\"EUR\"}";
+        assertThat(read(product(range.formatted("340"))).refused().get(0)).contains("only a range of prices");
+        assertThat(read(product(range.formatted("300"))).offers().get(0).price())
+                .contains(Money.of(30000, "EUR"));
+    }
+
+    @Test
+    void amongSeveralProductsTheOneThatIsLookedForIsRead() {
+        var reader = new PageReader("Ferrowby", Currency.getInstance("EUR"));
+        var page =
+                "<script type=\"application/ld+json\">[{\"@type\":\"Product\",\"gtin\":\"2040000000073\",\"offers\":%s},"
+                                .formatted(OFFER.replace("309.00", "99.00"))
+                        + "{\"@type\":\"Product\",\"mpn\":\"VF-8\",\"offers\":%s}]</script>".formatted(OFFER);
+        assertThat(reader.read(page, new Identity(Optional.empty(), Optional.of("vf-8")))
+                        .offers()
+                        .get(0)
+                        .price())
+                .contains(Money.of(30900, "EUR"));
+        assertThat(reader.read(page, Optional.of("02040000000073"))
+                        .offers()
+                        .get(0)
+                        .price())
+                .contains(Money.of(9900, "EUR"));
+    }
+
+    @Test
+    void propertiesOnThePagesElementsAreReadWhereThereIsNoScript() {
+        var page = """
+                <div itemscope itemtype="https://schema.org/Product"><h1 itemprop="name">Card</h1>
+                <meta itemprop="gtin13" content="2040000000981">
+                <div itemprop="offers" itemscope itemtype="https://schema.org/Offer">
+                <b><span itemprop="price">1.489,00 €</span></b><meta itemprop="priceCurrency" content="EUR">
+                <link itemprop="availability" href="https://schema.org/LimitedAvailability">
+                <link itemprop="itemCondition" href="http://schema.org/RefurbishedCondition">
+                <span itemprop="seller" itemscope itemtype="https://schema.org/Organization"><i itemprop="name">Turnstone</i></span>
+                </div></div>""";
+        var offer = new PageReader("Shop", Currency.getInstance("EUR"))
+                .read(page, Optional.of("2040000000981"))
+                .offers()
+                .get(0);
+        assertThat(offer.price()).contains(Money.of(148900, "EUR"));
+        assertThat(offer.seller()).isEqualTo("Turnstone");
+        assertThat(offer.condition()).isEqualTo(Condition.REFURBISHED);
+        assertThat(offer.stock()).isEqualTo(Stock.LIMITED);
+        assertThat(offer.from()).startsWith("the page's elements");
     }
 }

@@ -1,0 +1,197 @@
+package lowfield.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import lowfield.server.outbound.Manners;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** Shops' lists in rounds: with a shop whose list is set up on screen. */
+class FeedsTest {
+    private static final Map<String, Object> FEED = Map.of(
+            "path",
+            "/export/list.tsv",
+            "format",
+            "TAB",
+            "columns",
+            Map.of(
+                    "GTIN",
+                    "gtin",
+                    "PRICE",
+                    "amount",
+                    "CONDITION",
+                    "grade",
+                    "STOCK",
+                    "availability",
+                    "SHIPPING",
+                    "postage",
+                    "LINK",
+                    "url",
+                    "MEMBERS",
+                    "members"));
+
+    private final World world = new World();
+    private final JsonNode before = millrace();
+
+    private JsonNode millrace() {
+        return world.ines
+                .get("/api/shops")
+                .json()
+                .valueStream()
+                .filter(s -> s.path("host").asString().equals("millrace.example"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private Caller.Answer set(Object feed, int version) {
+        var shop = new LinkedHashMap<String, Object>();
+        before.propertyStream().forEach(p -> shop.put(p.getKey(), p.getValue()));
+        shop.put("feed", feed);
+        return world.ines.call("PUT", "/api/shops/" + before.path("id").asString(), shop, version);
+    }
+
+    private int version() {
+        return millrace().path("version").asInt();
+    }
+
+    @AfterEach
+    void normal() {
+        world.market("reset");
+        world.stage.bean(Manners.class).forget();
+        set(null, version());
+    }
+
+    private static JsonNode feed(JsonNode round) {
+        return round.path("feeds").get(0);
+    }
+
+    @Test
+    void aListPricesPartsByTheirCodesAndMakesTheirPagesKnown() {
+        assertThat(set(FEED, version()).status()).isEqualTo(200);
+        var part = world.ines
+                .post(
+                        "/api/parts",
+                        Map.of(
+                                "kind",
+                                "DRIVE",
+                                "maker",
+                                "Drumlin",
+                                "family",
+                                "",
+                                "name",
+                                "Weir 2 TB",
+                                "variant",
+                                "",
+                                "gtin",
+                                "205000018271",
+                                "spec",
+                                Map.of()))
+                .json()
+                .path("id")
+                .asString();
+        var round = world.round();
+        assertThat(feed(round).path("state").asString()).isEqualTo("READ");
+        assertThat(feed(round).path("rows").asInt()).isGreaterThan(100);
+        assertThat(feed(round).path("matched").asInt()).isEqualTo(1);
+        var history = world.ines.get("/api/parts/" + part + "/history").json();
+        assertThat(history.path("seen").size()).isGreaterThanOrEqualTo(1);
+        assertThat(history.path("seen").get(0).path("minor").asLong()).isEqualTo(18820);
+        // A members' price is a price, but none that anyone could book.
+        assertThat(history.path("accepted").size()).isZero();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "DOWN | status 500",
+                "LATE | took longer",
+                "EMPTY | is empty",
+                "TRUNCATED | hung up",
+                "REDIRECT_PRIVATE | leads to another host"
+            })
+    void aBadListIsToldAndPagesAreReadAllTheSame(String mood, String sentence) {
+        set(FEED, version());
+        world.market("mood?host=millrace.example&path=/export/list.tsv&mood=" + mood);
+        var round = world.round();
+        assertThat(round.path("state").asString()).isEqualTo("DONE");
+        assertThat(feed(round).path("state").asString()).isEqualTo("FAILED");
+        assertThat(feed(round).path("sentence").asString()).contains(sentence);
+        assertThat(round.path("read").asInt()).isEqualTo(round.path("pages").asInt());
+    }
+
+    @Test
+    void aShopChangedMeanwhileIsNotWrittenOver() {
+        var version = version();
+        assertThat(set(FEED, version).status()).isEqualTo(200);
+        assertThat(set(null, version).status()).isEqualTo(412);
+        assertThat(set(Map.of("path", "x", "format", "TAB", "columns", Map.of()), version())
+                        .status())
+                .isEqualTo(422);
+    }
+
+    @Test
+    void anAddressIsTriedBeforeAnythingIsSaved() {
+        var page = world.ines
+                .post(
+                        "/api/shops/trial",
+                        Map.of(
+                                "name",
+                                "T",
+                                "host",
+                                "turnstone.example",
+                                "currency",
+                                "EUR",
+                                "list",
+                                false,
+                                "path",
+                                "/p/merrowby-vane-eight-16-gb-boxed-return"))
+                .json();
+        assertThat(page.path("offers").get(0).path("condition").asString()).isEqualTo("refurbished");
+        assertThat(page.path("offers").get(0).path("from").asString()).contains("the page's elements");
+        var columns = world.ines
+                .post(
+                        "/api/shops/trial",
+                        Map.of(
+                                "name",
+                                "M",
+                                "host",
+                                "millrace.example",
+                                "currency",
+                                "EUR",
+                                "list",
+                                true,
+                                "path",
+                                "/export/list.tsv"))
+                .json()
+                .path("columns");
+        assertThat(columns.valueStream().map(JsonNode::asString)).contains("gtin", "amount", "url");
+        var refused = world.ines
+                .post(
+                        "/api/shops/trial",
+                        Map.of(
+                                "name",
+                                "L",
+                                "host",
+                                "localhost.localdomain",
+                                "currency",
+                                "EUR",
+                                "list",
+                                false,
+                                "path",
+                                "/"))
+                .json();
+        assertThat(refused.path("sentences").get(0).asString()).containsAnyOf("private address", "not known");
+        assertThat(world.ines
+                        .post(
+                                "/api/shops/trial",
+                                Map.of("name", "L", "host", "127.0.0.1", "currency", "EUR", "list", false, "path", "/"))
+                        .status())
+                .isEqualTo(422);
+    }
+}
