@@ -7,6 +7,7 @@
   import EditionStrip from '$features/desk/EditionStrip.svelte';
   import TierRow from '$features/desk/TierRow.svelte';
   import TierEditor from '$features/guide/TierEditor.svelte';
+  import Out from '$features/desk/Out.svelte';
   import Wanted from '$features/desk/Wanted.svelte';
   import FirstEdition from '$features/guide/FirstEdition.svelte';
   import { useDesk } from '$features/guide/queries';
@@ -128,7 +129,11 @@
         />
       {/each}
       {#if inWork}<button class="btn-quiet mt-2" onclick={() => (editing = 'new')}>Add a tier</button>{/if}
-      {#if inWork}<Wanted wanted={view.wanted} {slug} edition={edition.id} />{/if}
+      {#if inWork}<Wanted wanted={view.wanted} {slug} edition={edition.id} />
+        {#if desk.data.out.length}<Out
+            rows={desk.data.out}
+            number={desk.data.editions.find((e) => e.state === 'PUBLISHED')?.number}
+          />{/if}{/if}
       {#if inWork}<label class="mt-6 block"
           ><span class="label">Note for yourself on this edition, never published</span><input
             class="w-full border-b border-hairline bg-transparent py-1 focus:border-moss"

@@ -64,6 +64,7 @@ public final class Pictures {
             page.getByText("Builds side by side").waitFor();
             shot(page, "builds-side-by-side");
             visit(page, GUIDE + "/round", "round");
+            visit(page, GUIDE + "/prices", "prices");
             visit(page, GUIDE + "/press", "press");
             visit(page, "/catalogue", "catalogue");
             page.getByText("Hartle Basalt 16 GB").first().click();

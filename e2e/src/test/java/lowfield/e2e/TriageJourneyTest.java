@@ -15,7 +15,7 @@ class TriageJourneyTest {
     private Page page;
 
     @Test
-    void everyTroubleOfTheFourthEditionIsSettledAndItIsPublished() throws Exception {
+    void everyTroubleOfTheEditionInWorkIsSettledAndItIsPublished() throws Exception {
         try (var theatre = new Theatre(true);
                 var chromium = new Chromium();
                 var context = chromium.browser()
@@ -54,9 +54,7 @@ class TriageJourneyTest {
             assertThat(page.getByText("written for another choice")).not().isVisible();
 
             wanted(theatre, "stands out: ");
-            page.getByLabel("Why, for the record").fill("a slip of the decimal point");
-            button("It is wrong").click();
-            assertThat(page.getByText("No price waits for you.")).isVisible();
+            decideEverything();
 
             page.navigate(theatre.desk() + GUIDE);
             assertThat(page.getByText("Nothing wants you.")).isVisible();
@@ -64,14 +62,31 @@ class TriageJourneyTest {
             assertThat(page.getByText("Every gate holds or is waived")).isVisible();
             button("Publish").click();
             button("Publish it").click();
-            assertThat(page.getByText("Edition 4 is published.")).isVisible();
+            assertThat(page.getByText("Edition 13 is published.")).isVisible();
 
             page.navigate(theatre.readers() + "/the-tidewater-guide");
             assertThat(page.locator("#tier-mate"))
                     .containsText("Hartle Mica Nine 12 GB instead of Merrowby Vane Eight 16 GB");
-            page.navigate(theatre.readers() + "/the-tidewater-guide/editions/3");
-            assertThat(page.getByText("Edition 4, December 2026 is current.")).isVisible();
+            page.navigate(theatre.readers() + "/the-tidewater-guide/editions/12");
+            assertThat(page.getByText("Edition 13, December 2026 is current.")).isVisible();
         }
+    }
+
+    /** The round's queue by keys: the slip is set aside and taken back once, then everything is kept. */
+    private void decideEverything() {
+        var rows = page.getByRole(AriaRole.OPTION);
+        assertThat(rows.first()).containsText("stands out");
+        page.keyboard().press("x");
+        assertThat(rows.first()).not().containsText("stands out");
+        page.keyboard().press("u");
+        assertThat(rows.first()).containsText("stands out");
+        page.keyboard().press("x");
+        assertThat(rows.first()).not().containsText("stands out");
+        for (int left = rows.count(); left > 0; left--) {
+            assertThat(rows).hasCount(left);
+            page.keyboard().press("k");
+        }
+        assertThat(page.getByText("Everything that moved is decided.")).isVisible();
     }
 
     private Locator button(String name) {

@@ -1,6 +1,5 @@
 package lowfield.server.bench;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -176,7 +175,7 @@ public class Viewing {
                 .toList();
         var current = all.stream().reduce((a, b) -> b);
         if (current.isEmpty()) {
-            return new Views.DeskView(guide, tabs, null, null, List.of(), List.of());
+            return new Views.DeskView(guide, tabs, null, null, List.of(), List.of(), List.of());
         }
         var sheets = workbench.sheets(current.get().id());
         var inWork = current.get().state() == EditionInfo.State.IN_WORK;
@@ -186,15 +185,15 @@ public class Viewing {
                 current.get(),
                 sheets.last().map(p -> p.period().toString()).orElse(null),
                 cards(sheets),
-                inWork ? wanted(all, sheets) : wants.sinceItCameOut(sheets));
+                inWork ? wants.queue(sheets) : List.of(),
+                out(all));
     }
 
-    /** What wants the author in the edition in work, and what has become of the one that is out. */
-    private List<Views.Wanted> wanted(List<EditionInfo> editions, Sheets inWork) {
-        var wanted = new ArrayList<>(wants.queue(inWork));
-        editions.stream()
+    /** What has become of the edition that is out. */
+    private List<Views.Wanted> out(List<EditionInfo> editions) {
+        return editions.stream()
                 .filter(e -> e.state() == EditionInfo.State.PUBLISHED)
-                .forEach(e -> wanted.addAll(wants.sinceItCameOut(workbench.sheets(e.id()))));
-        return wanted;
+                .flatMap(e -> wants.sinceItCameOut(workbench.sheets(e.id())).stream())
+                .toList();
     }
 }

@@ -312,5 +312,6 @@ public final class Views {
             @Nullable EditionInfo edition,
             @Nullable String lastPeriod,
             List<BuildCard> cards,
-            List<Wanted> wanted) {}
+            List<Wanted> wanted,
+            List<Wanted> out) {}
 }

@@ -50,7 +50,7 @@ class WantsYou {
         var wanted = new ArrayList<Views.Wanted>();
         for (var tier : sheets.tiers()) {
             var lead = tier.builds().get(0);
-            var where = "Out now, " + tier.tier().form().name();
+            var where = tier.tier().form().name();
             var total = BandState.of(lead.bookable().total(), tier.band());
             if (total instanceof BandState.Over over) {
                 wanted.add(outside(lead, where, over.by() + " over its band by now"));
@@ -70,7 +70,7 @@ class WantsYou {
                 Views.Wanted.Sign.CAUTION,
                 where,
                 what,
-                "readers see the published list; the next edition, or a revision, puts it right",
+                "readers see the list as it was published",
                 "Look",
                 build.id(),
                 null,
