@@ -60,7 +60,7 @@
           class="font-medium">Asked by</th
         ><th class="text-right font-medium">Tax inside</th><th class="text-right font-medium">Shipping</th><th
           class="text-right font-medium">Free from</th
-        ><th class="text-right font-medium">Pages</th><th></th></tr
+        ><th class="text-right font-medium">Pages</th><td></td></tr
       ></thead
     >
     <tbody>

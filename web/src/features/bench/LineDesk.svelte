@@ -99,7 +99,12 @@
       {:else if line.differenceMinor}<p class={line.differenceMinor > 0 ? 'text-clay' : 'text-moss'}>
           {format.signed(line.differenceMinor)} since {lastMonth}
         </p>{/if}
-      {#if line.heldListing}<p class="text-straw">Held to this offer: {line.heldWhy}</p>{/if}
+      {#if line.heldListing}<p class="text-straw">
+          Held to this offer: {line.heldWhy}
+          {#if open}<button class="btn-quiet small" onclick={() => void bench.edit(line.id, { hold: { why: '' } })}
+              >let it go</button
+            >{/if}
+        </p>{/if}
       {#if line.runnersUp.length}<p class="text-soft">
           Next: {line.runnersUp
             .slice(0, 2)

@@ -36,6 +36,7 @@ class ViewsJourneyTest {
             for (var path : new String[] {
                 GUIDE,
                 GUIDE + "/round",
+                GUIDE + "/prices",
                 GUIDE + "/press",
                 GUIDE + "/settings",
                 "/catalogue",

@@ -80,7 +80,7 @@ final class ImportMeasure {
         return (System.nanoTime() - start) / 1e9;
     }
 
-    private static double median(List<Double> values) {
+    static double median(List<Double> values) {
         return values.stream().sorted().toList().get(values.size() / 2);
     }
 }

@@ -10,7 +10,7 @@ import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
 /** {@code desk} or {@code reader}, against a running demo; {@code finder} and
- * {@code import} too, which grow its catalogue; {@code checks} on core alone. Ends in one line of key=value pairs. */
+ * {@code import}, {@code round} and {@code history} too, which grow its world; {@code ingest}; {@code checks} on core alone. Ends in one line of key=value pairs. */
 public final class Main {
     private static final int CLIENTS = 32;
     private static final int ROUNDS = 5;
@@ -28,9 +28,13 @@ public final class Main {
                 var card = Target.in(client, 1).get(0);
                 FinderMeasure.run(client, arguments[4], card.edition(), card.line());
             }
+            case "round" -> RoundMeasure.run(Client.signedIn(arguments[1]), arguments[4], arguments[5]);
+            case "ingest" -> IngestMeasure.run(Client.signedIn(arguments[1]), arguments[4]);
+            case "history" -> HistoryMeasure.run(Client.signedIn(arguments[1]), arguments[4]);
             default ->
                 throw new IllegalArgumentException(
-                        "measure desk, reader, checks, finder or import, not \"" + arguments[0] + "\"");
+                        "measure desk, reader, checks, finder, import, round, ingest or history, not \"" + arguments[0]
+                                + "\"");
         }
     }
 

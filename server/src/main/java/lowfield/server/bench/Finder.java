@@ -15,6 +15,7 @@ import lowfield.core.part.Part;
 import lowfield.core.total.LinePrice;
 import lowfield.server.catalogue.Parts;
 import lowfield.server.platform.NotFound;
+import lowfield.server.prices.Asked;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -27,8 +28,10 @@ public class Finder {
 
     private final Workbench workbench;
     private final Parts parts;
+    private final Asked asked;
 
-    Finder(Workbench workbench, Parts parts) {
+    Finder(Workbench workbench, Parts parts, Asked asked) {
+        this.asked = asked;
         this.workbench = workbench;
         this.parts = parts;
     }
@@ -48,13 +51,18 @@ public class Finder {
         var facets = priced.shelf(kind).facets(query, priced.prices(kind)).stream()
                 .map(Finder::word)
                 .toList();
+        var shown = groups(sketches, grouped, at.line(), full);
+        asked.about(shown.stream()
+                .flatMap(g -> g.rows().stream())
+                .map(Views.Candidate::part)
+                .toList());
         return new Views.Found(
                 query.written(),
                 Optional.ofNullable(query.clauses().get(Query.PRICE))
                         .map(Finder::clause)
                         .orElse(null),
                 facets,
-                groups(sketches, grouped, at.line(), full),
+                shown,
                 answer.rows().length,
                 answer.leftOutNotKnown());
     }

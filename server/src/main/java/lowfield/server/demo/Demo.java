@@ -17,6 +17,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import lowfield.core.guide.RoundPlan;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
@@ -64,6 +66,7 @@ import org.springframework.stereotype.Component;
 class Demo implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(Demo.class);
 
+    private final HttpClient http = HttpClient.newHttpClient();
     private final DSLContext db;
     private final MovableClock clock;
     private final Settings settings;
@@ -121,6 +124,26 @@ class Demo implements ApplicationRunner {
         }
         clock.moveTo(later(data.now()));
         market(clock.instant());
+        var follow = Executors.newSingleThreadScheduledExecutor(work -> {
+            var thread = new Thread(work, "market-clock");
+            thread.setDaemon(true);
+            return thread;
+        });
+        follow.scheduleWithFixedDelay(this::followMarket, 1, 1, TimeUnit.SECONDS);
+    }
+
+    /** When somebody moves the market's day on, the desk's clock goes along, to the same hour of that day. */
+    private void followMarket() {
+        try {
+            var day = LocalDate.parse(ask("/control/clock", "GET"));
+            var here = clock.instant().atZone(ZoneId.of("CET"));
+            if (day.isAfter(here.toLocalDate())) {
+                clock.moveTo(here.with(day).toInstant());
+                LOG.info("The market moved on to {}", day);
+            }
+        } catch (IllegalStateException | java.time.DateTimeException away) {
+            LOG.debug("The market's clock could not be read: {}", away.getMessage());
+        }
     }
 
     /** The demo's moment, or the last thing that happened in it. */
@@ -360,15 +383,20 @@ class Demo implements ApplicationRunner {
     /** Tells the market which day it is; the market is spoken to only over HTTP. */
     private void market(Instant moment) {
         var day = moment.atZone(ZoneId.of("CET")).toLocalDate();
-        var request = HttpRequest.newBuilder(URI.create(settings.demoMarket() + "/control/clock?day=" + day))
-                .PUT(HttpRequest.BodyPublishers.noBody())
+        ask("/control/clock?day=" + day, "PUT");
+    }
+
+    private String ask(String control, String method) {
+        var request = HttpRequest.newBuilder(URI.create(settings.demoMarket() + control))
+                .method(method, HttpRequest.BodyPublishers.noBody())
                 .build();
         try {
-            HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.discarding());
+            return http.send(request, HttpResponse.BodyHandlers.ofString()).body();
         } catch (java.io.IOException away) {
             throw new IllegalStateException("The demo's market does not answer at " + settings.demoMarket(), away);
         } catch (InterruptedException stop) {
             Thread.currentThread().interrupt();
+            throw new IllegalStateException("stopped", stop);
         }
     }
 }

@@ -172,7 +172,7 @@ public class Acceptances {
                 .forUpdate()
                 .fetchOptional()
                 .orElseThrow(() -> new NotFound("There is no such price."));
-        var before = db.select(ACCEPTANCE.VERDICT)
+        var before = db.select(ACCEPTANCE.VERDICT, ACCEPTANCE.WHY)
                 .from(ACCEPTANCE)
                 .where(
                         ACCEPTANCE.OBSERVATION_ID.eq(decision.getObservationId()),
@@ -180,13 +180,9 @@ public class Acceptances {
                         ACCEPTANCE.ID.lt(id))
                 .orderBy(ACCEPTANCE.ID.desc())
                 .limit(1)
-                .fetchSingle(ACCEPTANCE.VERDICT);
-        var again = before.equals("ACCEPTED") ? "RELEASED" : before;
-        decide(
-                observation(decision.getObservationId(), decision.getSeenAt()),
-                again,
-                "a decision was taken back",
-                person);
+                .fetchSingle();
+        var again = before.value1().equals("ACCEPTED") ? "RELEASED" : before.value1();
+        decide(observation(decision.getObservationId(), decision.getSeenAt()), again, before.value2(), person);
     }
 
     private ObservationRecord observation(long id, OffsetDateTime seenAt) {

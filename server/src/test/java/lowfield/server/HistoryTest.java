@@ -1,0 +1,63 @@
+package lowfield.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+class HistoryTest {
+    private final World world = new World();
+
+    @AfterEach
+    void normal() {
+        world.market("reset");
+        world.round();
+    }
+
+    @Test
+    void aPartsPricesAreThoseThatCountedAndThoseThatWereSeen() {
+        world.round();
+        world.market("mood?host=ferrowby.example&path=/p/stillmoor-120-tower&mood=TIMES_100");
+        world.round();
+        var cooler = world.parts.get("stillmoor-120-tower");
+        var history = world.ines.get("/api/parts/" + cooler + "/history").json();
+        assertThat(history.path("accepted").size()).isOne();
+        var counted = history.path("accepted").get(0).path("minor").asLong();
+        assertThat(counted).isBetween(2500L, 3100L);
+        assertThat(history.path("seen")
+                        .valueStream()
+                        .filter(s -> !s.path("counted").asBoolean()))
+                .isNotEmpty()
+                .allMatch(s -> s.path("minor").asLong() > 200_000);
+        assertThat(history.path("standing").path("nowMinor").asLong()).isEqualTo(counted);
+        assertThat(history.path("standing").path("premiumPermille").isNull()).isTrue();
+    }
+
+    @Test
+    void aKindOfFewPartsPublishesNoMove() {
+        world.round();
+        var kind = world.ines.get("/api/kinds/COOLER/history").json();
+        assertThat(kind.path("months").size()).isOne();
+        assertThat(kind.path("months").get(0).path("index").asDouble()).isEqualTo(100);
+    }
+
+    @Test
+    void whatReadersPayElsewhereIsToldWithItsRate() {
+        var guide = World.guide("Guide " + world.slug, List.of());
+        guide.put("shops", world.ines.get("/api/guides/" + world.slug).json().path("shops"));
+        guide.put("readerRegions", List.of(Map.of("name", "Sweden", "currency", "SEK", "taxPermille", 250)));
+        assertThat(world.ines.call("PUT", "/api/guides/" + world.slug, guide, 1).status())
+                .isEqualTo(200);
+        world.market("clock?day=" + java.time.LocalDate.now(java.time.ZoneOffset.UTC));
+        world.filled().round();
+        var tally = world.bench().path("tally");
+        var total = tally.path("gauge").path("total").path("minor").asLong();
+        var till = tally.path("tills").get(0);
+        assertThat(till.path("minor").asLong()).isEqualTo(Math.round(total * 1.25 / 1.2));
+        assertThat(till.path("rate").asString()).startsWith("1 EUR = 11.").endsWith("rates.example");
+        assertThat(till.path("convertedMinor").asLong()).isBetween(total * 11, total * 12);
+        assertThat(tally.path("gauge").path("bookable").path("minor").asLong()).isEqualTo(total);
+    }
+}
