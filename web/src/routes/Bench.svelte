@@ -30,7 +30,7 @@
   const bench = $derived(new BenchState(edition, build));
   let heading: string | undefined;
   let gap = $state<Schemas['GapView'] | null>(null);
-  let finder = $state(false);
+  let finder = $state(searchParams.has('find'));
   let history = $state(false);
   let variant = $state(false);
   let whole = $state(false);

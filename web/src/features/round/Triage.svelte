@@ -87,7 +87,7 @@
 
   function swap(): void {
     const place = current && placeOf(current, slug, edition);
-    if (place) void navigate(place as '/');
+    if (place) void navigate(place as '/', { search: { find: 'by=SAME_FOR_LESS' } });
     else if (current) sentence = 'There is no one choice to swap here; keep it, or go to the bench.';
   }
 

@@ -31,7 +31,7 @@ export function placeOf(mover: Mover, slug: string, edition: string): string | u
   const place = mover.places[0];
   if (!place) return undefined;
   const bench = `/guides/${slug}/editions/${edition}/builds/${place.build}/lines/${place.line ?? 'first'}`;
-  return `${bench}?find=by%3DSAME_FOR_LESS`;
+  return bench;
 }
 
 export const DECIDED: Record<Schemas['Decided']['decision'], string> = {

@@ -79,10 +79,26 @@ class Movers {
                 total.minor(),
                 null,
                 BAND + by.minor(),
-                List.of(new Mover.ChosenAt(tier.nameOf(build.id()), build.id(), null, "")),
+                dearest(build)
+                        .map(l -> new Mover.ChosenAt(
+                                tier.nameOf(build.id()),
+                                build.id(),
+                                l.line().id(),
+                                l.line().slot().label()))
+                        .stream()
+                        .toList(),
                 null,
                 List.of(),
                 null);
+    }
+
+    /** The line of its own that has become dearest since the last edition: there one looks first. */
+    private static Optional<Sheets.OfLine> dearest(Sheets.OfBuild build) {
+        return build.lines().stream()
+                .filter(l ->
+                        l.state().follows() == null && l.line().choice().part().isPresent())
+                .max(Comparator.comparing(
+                        l -> l.change().difference().map(Money::minor).orElse(0L)));
     }
 
     // ---- choices -----------------------------------------------------------------------------------
