@@ -36,6 +36,28 @@ class HistoryTest {
     }
 
     @Test
+    void aDayKeepsItsNewestPriceWhateverIsDecidedAboutAnOlderOne() {
+        var housing = world.parts.get("hollowell-byre-m-black");
+        world.round();
+        world.market("mood?host=ferrowby.example&path=/p/hollowell-byre-m-black&mood=TIMES_100");
+        world.round();
+        assertThat(today(housing)).isEqualTo(6450);
+        var waiting = world.waiting("hollowell-byre").path("id").asLong();
+        world.ines.call("PUT", "/api/set-aside/" + waiting, Map.of("right", true, "why", "gilded"), null);
+        assertThat(today(housing)).isEqualTo(645_000);
+        world.market("reset");
+        world.round();
+        var back = world.waiting("hollowell-byre").path("id").asLong();
+        world.ines.call("PUT", "/api/set-aside/" + back, Map.of("right", true, "why", "as before"), null);
+        assertThat(today(housing)).isEqualTo(6450);
+    }
+
+    private long today(String part) {
+        var accepted = world.ines.get("/api/parts/" + part + "/history").json().path("accepted");
+        return accepted.get(accepted.size() - 1).path("minor").asLong();
+    }
+
+    @Test
     void aKindOfFewPartsPublishesNoMove() {
         world.round();
         var kind = world.ines.get("/api/kinds/COOLER/history").json();

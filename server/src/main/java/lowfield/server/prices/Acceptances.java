@@ -74,9 +74,7 @@ public class Acceptances {
                 .returning(ACCEPTANCE.ID)
                 .fetchSingle(ACCEPTANCE.ID);
         accepted.restore(observation.getListingId(), observation.getSeenAt().minusDays(REMEMBERED_DAYS));
-        if (observation.getRoundId() != null) {
-            accepted.count(observation.getRoundId(), observation.getSeenAt());
-        }
+        accepted.count(observation.getId(), observation.getSeenAt());
         notices.changed(Notices.Topic.OFFERS);
         return id;
     }

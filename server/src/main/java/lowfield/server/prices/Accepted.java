@@ -41,22 +41,45 @@ class Accepted {
                 accepted_members_only = null
             where id = cast({0} as uuid)
             """;
-    private static final String DAYS = """
-            insert into price_day (variant_id, condition, day, shop_id, price_minor, bookable_minor, currency)
-            select p.variant_id, l.condition, (o.seen_at at time zone s.zone)::date, s.id,
-                min(o.price_minor),
-                min(o.price_minor) filter (where o.stock in ('IN_STOCK', 'LIMITED') and not o.members_only),
-                min(o.currency)
-            from (%s) o
+    /** The days of parts at shops that some observations speak of. */
+    private static final String TOUCHED = """
+            select distinct p.variant_id, l.condition, (o.seen_at at time zone s.zone)::date as day, p.shop_id,
+                s.zone, s.currency
+            from observation o
             join listing l on l.id = o.listing_id
             join product_page p on p.id = l.page_id
             join shop s on s.id = p.shop_id
-            where o.price_minor is not null and o.currency = s.currency
-            group by 1, 2, 3, 4
-            order by 1, 2, 3, 4
-            on conflict (variant_id, condition, day, shop_id) do update
-                set price_minor = excluded.price_minor, bookable_minor = excluded.bookable_minor
-            """.formatted(ACCEPTED);
+            where {0}
+            """;
+
+    private static final String NO_DAYS = """
+            delete from price_day d using (%s) t
+            where d.variant_id = t.variant_id and d.condition = t.condition and d.day = t.day and d.shop_id = t.shop_id
+            """.formatted(TOUCHED);
+    /** Of each day the newest accepted observation of every listing, whichever round saw it. */
+    private static final String DAYS = """
+            insert into price_day (variant_id, condition, day, shop_id, price_minor, bookable_minor, currency)
+            select n.variant_id, n.condition, n.day, n.shop_id,
+                min(n.price_minor),
+                min(n.price_minor) filter (where n.stock in ('IN_STOCK', 'LIMITED') and not n.members_only),
+                n.currency
+            from (
+                select distinct on (l.id, t.day) t.variant_id, t.condition, t.day, t.shop_id, t.currency,
+                    o.price_minor, o.stock, o.members_only, o.currency as seen_currency
+                from (%s) t
+                join product_page p on p.variant_id = t.variant_id and p.shop_id = t.shop_id
+                join listing l on l.page_id = p.id and l.condition = t.condition
+                join observation o on o.listing_id = l.id
+                where o.seen_at >= {1} and o.seen_at < {2}
+                  and (o.seen_at at time zone t.zone)::date = t.day
+                  and (select a.verdict from acceptance a
+                    where a.observation_id = o.id and a.seen_at = o.seen_at
+                    order by a.id desc limit 1) in ('ACCEPTED', 'RELEASED')
+                order by l.id, t.day, o.seen_at desc, o.id desc) n
+            where n.price_minor is not null and n.seen_currency = n.currency
+            group by 1, 2, 3, 4, 7
+            """.formatted(TOUCHED);
+
     private static final String MONTHS = """
             insert into price_month (kind, month, variant_id, day, price_minor, currency, ending)
             select distinct on (f.kind, date_trunc('month', d.day), d.variant_id)
@@ -91,7 +114,19 @@ class Accepted {
     void count(UUID round, OffsetDateTime since) {
         Condition seen = O.ROUND_ID.eq(round).and(O.SEEN_AT.ge(since));
         db.query(LISTINGS, seen).execute();
-        db.query(DAYS, seen).execute();
+        statistics(seen, since);
+    }
+
+    /** Works the statistics out anew where one observation counts, or does not count any more. */
+    void count(long observation, OffsetDateTime seenAt) {
+        statistics(O.ID.eq(observation).and(O.SEEN_AT.eq(seenAt)), seenAt);
+    }
+
+    /** A round lasts two days at most; a day of another zone begins half a day earlier or later. */
+    private void statistics(Condition seen, OffsetDateTime since) {
+        db.query(NO_DAYS, seen).execute();
+        db.query(DAYS, seen, DSL.val(since.minusDays(2)), DSL.val(since.plusDays(4)))
+                .execute();
         db.query(MONTHS, seen).execute();
     }
 
