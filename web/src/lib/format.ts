@@ -25,6 +25,13 @@ export class Format {
     return minor == null ? 'not known' : this.number.format(minor / 10 ** this.digits);
   }
 
+  /** A sum as it came: exact, from where to where it is estimated, or not known. */
+  sum(of: { minor?: number | null; span?: { lowMinor: number; likelyMinor: number; highMinor: number } }): string {
+    return of.span
+      ? `about ${this.money(of.span.likelyMinor)}, ${this.money(of.span.lowMinor)} to ${this.money(of.span.highMinor)}`
+      : this.money(of.minor);
+  }
+
   /** Without decimals when there are none, for the ends of a band. */
   short(minor: number): string {
     return minor % 10 ** this.digits === 0

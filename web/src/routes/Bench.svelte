@@ -16,6 +16,7 @@
   import Spine from '$features/bench/Spine.svelte';
   import PartSheet from '$features/catalogue/PartSheet.svelte';
   import Tally from '$features/bench/Tally.svelte';
+  import PartCost from '$features/prices/PartCost.svelte';
   import { standing, tone } from '$features/desk/standing';
   import Gauge from '$ui/Gauge.svelte';
   import Told from '$ui/Told.svelte';
@@ -30,6 +31,7 @@
   const bench = $derived(new BenchState(edition, build));
   let heading: string | undefined;
   let gap = $state<Schemas['GapView'] | null>(null);
+  let costing = $state<string | null>(null);
   let finder = $state(searchParams.has('find'));
   let history = $state(false);
   let variant = $state(false);
@@ -274,6 +276,7 @@
           onothers={() => (wantsOthers = true)}
           onfind={find}
           onother={() => (other = true)}
+          oncost={() => (costing = line!.choice.part ?? null)}
         />{/if}
     </section>
     <aside aria-label="Tally" class="overflow-y-auto border-l border-hairline bg-sheet">
@@ -305,6 +308,7 @@
       onset={gather}
       oncompare={(compared) => void bench.edit(line.id, { compared })}
     />
+    <PartCost bind:part={costing} currency={view.guide.currency} />
     <OtherChoice
       bind:open={other}
       slotLabel={line.slotLabel}

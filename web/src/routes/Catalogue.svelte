@@ -5,6 +5,7 @@
   import NewPart from '$features/catalogue/NewPart.svelte';
   import PartSheet from '$features/catalogue/PartSheet.svelte';
   import NewPage from '$features/catalogue/NewPage.svelte';
+  import PartCost from '$features/prices/PartCost.svelte';
   import Choose from '$ui/Choose.svelte';
   import TextField from '$ui/TextField.svelte';
 
@@ -14,6 +15,7 @@
   let adding = $state(false);
   let filing = $state(false);
   let opened = $state<string | null>(null);
+  let costing = $state<string | null>(null);
   let paging = $state<Schemas['PartView'] | null>(null);
   const kinds = createQuery(() => ({
     queryKey: ['kinds'],
@@ -59,7 +61,13 @@
             >not known: {part.missing.join(', ')}</span
           >{/if}</span
       >
-      <button class="btn-quiet small" onclick={() => (paging = part)}>Name a shop's page</button>
+      <span class="flex gap-3"
+        ><button
+          class="btn-quiet small"
+          aria-label="Type a price of {part.fullName}"
+          onclick={() => (costing = part.id)}>Type a price</button
+        ><button class="btn-quiet small" onclick={() => (paging = part)}>Name a shop's page</button></span
+      >
     </div>
   {:else}{#if parts.isSuccess}<p class="py-4 text-soft">
         No part of this kind{text ? ' has these words' : ' yet; add the first'}.
@@ -74,5 +82,6 @@
     </p>{/if}
   {#if current}<NewPart bind:open={adding} kind={current} /><FromFile bind:open={filing} kind={current} />{/if}
   <NewPage bind:part={paging} />
+  <PartCost bind:part={costing} />
   <PartSheet bind:part={opened} />
 </main>

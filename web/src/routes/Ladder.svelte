@@ -171,7 +171,7 @@
             {#each view.columns as c, i (c.card.build)}<th class="px-2 pb-2 text-left font-normal">
                 <a class="font-semibold no-underline hover:underline" href={bench(c.card.build)}>{c.card.tierName}</a>
                 <span class="small block truncate text-soft">{c.card.buildName}</span>
-                <span class="block text-[17px] font-semibold">{format.money(c.card.gauge.total.minor)}</span>
+                <span class="block text-[17px] font-semibold">{format.sum(c.card.gauge.total)}</span>
                 <span class="small block {tone(c.card.gauge.standing)}">{standing(c.card.gauge.standing, format)}</span>
                 <Gauge
                   gauge={c.card.gauge}

@@ -4,6 +4,7 @@
   import { Format } from '$lib/format';
   import { useDesk } from '$features/guide/queries';
   import Chart from '$features/prices/Chart.svelte';
+  import ForReaders from '$features/prices/ForReaders.svelte';
   import PartPrices from '$features/prices/PartPrices.svelte';
   import { useGuideHistory, useKindHistory } from '$features/prices/queries';
   import type { Series } from '$features/prices/series';
@@ -13,6 +14,7 @@
   type Kind = Schemas['KindHistory']['kind'];
   const slug = $derived((route.params as Record<string, string>).guide!);
   const desk = useDesk(() => slug);
+  const edition = $derived(desk.data?.edition);
   const history = useGuideHistory(() => slug);
   const format = $derived(
     new Format(desk.data?.guide.currency ?? 'EUR', desk.data?.guide.locale ?? 'en', desk.data?.guide.zone),
@@ -102,6 +104,7 @@
       {format}
       value={index}
     />
+    {#if edition}<ForReaders {edition} chart={{ of: 'KIND', id: kind }} />{/if}
     {#if last}<p class="small mt-1 text-soft">
         {last.matched} products matched with the month before, siblings counted once{last.carried
           ? `; ${last.carried} without a price carried along`
@@ -121,6 +124,7 @@
     </div>
     {#if tier}
       <Chart title="{tier.name}: what its list cost" series={tierSeries} {format} value={(n) => format.money(n)} />
+      {#if edition}<ForReaders {edition} chart={{ of: 'TIER', id: tier.tier }} />{/if}
       {#if saved != null}<p class="small mt-1 text-soft">
           {saved >= 0
             ? `The swaps since the first edition save ${format.money(saved)} today.`
@@ -142,5 +146,6 @@
           >{/each}
       </div>
       <PartPrices {part} {format} />
+      {#if edition}<ForReaders {edition} chart={{ of: 'PART', id: part }} />{/if}
     </section>{/if}
 </main>

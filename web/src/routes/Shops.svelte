@@ -69,7 +69,7 @@
           ><td class="py-2 font-semibold">{shop.name}</td><td class="text-soft">{shop.host}</td><td class="text-soft"
             >{shop.region}, {shop.zone}</td
           ><td class="text-soft"
-            >{shop.feed ? 'list and pages' : 'pages'}, one in {shop.paceMs} ms{shop.mayFreeze
+            >{shop.feed ? 'list and pages' : 'pages'}, one in {shop.paceMs} ms{shop.mayFreeze && shop.shownDays == null
               ? ''
               : '; not to be frozen'}</td
           ><td class="text-right">{shop.taxPermille / 10}%</td><td class="text-right"
@@ -113,6 +113,18 @@
           bind:value={typed.pace}
           inputmode="numeric"
           hint="Empty: a second; its robots.txt can ask for more"
+        />
+        <TextField
+          label="Takes used goods back for days"
+          bind:value={typed.returns}
+          inputmode="numeric"
+          hint="Empty: it does not say"
+        />
+        <TextField
+          label="Its prices may be shown for days"
+          bind:value={typed.shown}
+          inputmode="numeric"
+          hint="Empty: without end. With a limit none is frozen"
         />
       </div>
       <div class="flex gap-6">

@@ -16,7 +16,14 @@
     const low = gauge.lowMinor ?? 0;
     const high = gauge.highMinor ?? 1;
     const pad = (high - low) * 0.2 || 1;
-    const marks = [gauge.total.minor, gauge.lastMinor, gauge.bookable.minor].filter((m): m is number => m != null);
+    const estimated = gauge.total.span;
+    const marks = [
+      gauge.total.minor,
+      estimated?.lowMinor,
+      estimated?.highMinor,
+      gauge.lastMinor,
+      gauge.bookable.minor,
+    ].filter((m): m is number => m != null);
     return {
       from: Math.min(low - pad, ...marks.map((m) => m - pad / 3)),
       to: Math.max(high + pad, ...marks.map((m) => m + pad / 3)),
@@ -38,7 +45,7 @@
       y="18"
       width={x(gauge.highMinor!) - x(gauge.lowMinor!)}
       height="14"
-      class={gauge.total.minor == null ? 'fill-hairline' : 'fill-field'}
+      class={gauge.total.minor == null && !gauge.total.span ? 'fill-hairline' : 'fill-field'}
     />
     {#if gauge.total.minor != null}{#each furrows as furrow (furrow)}<line
           x1={furrow}
@@ -58,6 +65,24 @@
         stroke-width="1.5"
         stroke-dasharray="2 2"
       />{/if}
+    {#if gauge.total.span}
+      <rect
+        x={x(gauge.total.span.lowMinor)}
+        y="10"
+        width={Math.max(1, x(gauge.total.span.highMinor) - x(gauge.total.span.lowMinor))}
+        height="6"
+        class="fill-slate opacity-60"
+      />
+      <line
+        x1={x(gauge.total.span.likelyMinor)}
+        x2={x(gauge.total.span.likelyMinor)}
+        y1="6"
+        y2="34"
+        class="stroke-slate"
+        stroke-width="1.5"
+        stroke-dasharray="4 2"
+      />
+    {/if}
     {#if gauge.total.minor != null}
       <g class={isInside ? 'fill-moss stroke-moss' : 'fill-clay stroke-clay'}>
         <line x1={x(gauge.total.minor)} x2={x(gauge.total.minor)} y1="2" y2="34" stroke-width="2" />

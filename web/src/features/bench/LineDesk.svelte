@@ -19,6 +19,7 @@
     onothers,
     onfind,
     onother,
+    oncost,
   }: {
     state: BenchState;
     line: Schemas['LineView'];
@@ -29,6 +30,7 @@
     onothers: () => void;
     onfind: (purpose?: 'ALTERNATIVE' | 'UPGRADE') => void;
     onother: () => void;
+    oncost: () => void;
   } = $props();
   let showsPrices = $state(false);
 
@@ -81,7 +83,7 @@
       </p>
     {:else}
       <p>
-        <span class="text-[19px] font-semibold">{format.money(line.goods.minor)}</span>
+        <span class="text-[19px] font-semibold">{format.sum(line.goods)}</span>
         {#if line.offer}
           <span class="text-soft">
             at <a class="text-ink" href={line.offer.link} rel="noreferrer noopener" target="_blank"
@@ -90,6 +92,12 @@
           </span>
         {/if}
       </p>
+      {#if line.estimated}<p class="text-slate">An estimate, since nobody sells it yet: {line.estimated}</p>{/if}
+      {#if line.offer?.claimBackMinor != null && line.goods.minor != null}<p class="text-soft">
+          {format.money(line.goods.minor - line.offer.claimBackMinor * line.quantity)} after claiming {format.money(
+            line.offer.claimBackMinor * line.quantity,
+          )} back
+        </p>{/if}
       {#each line.goods.blame as why (why)}<p class="text-slate">No price: {why}</p>{/each}
       {#if line.how === 'SWITCHED'}<p class="text-clay">
           Instead of {line.before} in {lastMonth}{line.differenceMinor != null
@@ -111,6 +119,8 @@
             .map((o) => `${format.money(o.priceMinor)} at ${o.seller}`)
             .join(', ')}
         </p>{/if}
+      {#if line.choice.part}<button class="btn-quiet small mt-1" onclick={oncost}>type a price, or an estimate</button
+        >{/if}
       {#if line.choice.part}<details class="mt-1" bind:open={showsPrices}>
           <summary class="small cursor-pointer text-moss">its prices through time</summary>
           {#if showsPrices}<PartPrices part={line.choice.part} {format} />{/if}

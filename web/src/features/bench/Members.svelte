@@ -64,7 +64,7 @@
                     parts.filter((p) => p !== member.part),
                     tolerance,
                   )}>Out</button
-              >{/if}<span class="w-20 text-right">{format.money(member.price.minor)}</span></span
+              >{/if}<span class="w-20 text-right">{format.sum(member.price)}</span></span
           >
         </div>
         {#each member.trouble as trouble (trouble.check + trouble.evidence)}<p class="small flex gap-1.5">

@@ -36,9 +36,7 @@
   {#each options as option (option.state.part)}
     <div class="group border-b border-hairline py-1.5">
       <p class="flex justify-between gap-2">
-        <span class="font-medium">{option.name}</span><span class="font-semibold"
-          >{format.money(option.price.minor)}</span
-        >
+        <span class="font-medium">{option.name}</span><span class="font-semibold">{format.sum(option.price)}</span>
       </p>
       <div class="small flex justify-between gap-2 text-soft">
         {#if onnote}<input

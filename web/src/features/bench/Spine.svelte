@@ -49,13 +49,19 @@
         ><span class="truncate {line.choice.type === 'EMPTY' ? 'text-soft' : ''}"
           >{line.quantity > 1 ? `${line.quantity} × ` : ''}{line.label}</span
         ><span class="font-semibold {line.goods.minor == null ? 'text-slate' : ''}"
-          >{line.choice.type === 'EMPTY' ? '' : format.money(line.goods.minor)}</span
+          >{line.choice.type === 'EMPTY'
+            ? ''
+            : line.goods.span
+              ? `about ${format.money(line.goods.span.likelyMinor)}`
+              : format.money(line.goods.minor)}</span
         ></span
       >
       <span class="small flex h-4 items-center justify-between"
         ><span
           class="h-[3px] rounded-sm bg-field"
-          style:width="{total > 0 && line.counted ? Math.max(2, ((line.goods.minor ?? 0) / total) * 180) : 0}px"
+          style:width="{total > 0 && line.counted
+            ? Math.max(2, ((line.goods.minor ?? line.goods.span?.likelyMinor ?? 0) / total) * 180)
+            : 0}px"
         ></span><span
           class={line.differenceMinor && line.differenceMinor > 0
             ? 'text-clay'

@@ -39,15 +39,17 @@
   <section aria-label="Total">
     <div class="flex justify-between gap-2"><h2>{card.tierName}, {band(card.form.band, format)}</h2></div>
     <p class="flex items-baseline justify-between">
-      <span class="text-[32px] leading-10 font-bold tracking-tight" data-testid="total"
-        >{format.money(card.gauge.total.minor)}</span
+      <span
+        class="{card.gauge.total.span ? 'text-[19px]' : 'text-[32px] leading-10'} font-bold tracking-tight"
+        data-testid="total">{format.sum(card.gauge.total)}</span
       ><span class={tone(card.gauge.standing)}>{standing(card.gauge.standing, format)}</span>
     </p>
     <Gauge
       gauge={card.gauge}
       {format}
-      label="{format.money(card.gauge.total.minor)}, {standing(card.gauge.standing, format)}"
+      label="{format.sum(card.gauge.total)}, {standing(card.gauge.standing, format)}"
     />
+    {#if card.gauge.standing.said}<p class="small text-slate">{card.gauge.standing.said}</p>{/if}
     {#each card.gauge.total.blame as why (why)}<p class="small text-slate">{why}</p>{/each}
     <dl class="mt-2 space-y-1 text-soft">
       {#if card.gauge.lastMinor != null}<div class="flex justify-between">
@@ -56,7 +58,7 @@
         </div>{/if}
       {#if tally.charges.length}<div class="flex justify-between">
           <dt>Goods</dt>
-          <dd class="text-ink">{format.money(tally.goods.minor)}</dd>
+          <dd class="text-ink">{format.sum(tally.goods)}</dd>
         </div>{/if}
       {#each tally.charges as charge (charge.seller)}<div class="flex justify-between">
           <dt>Shipping, {charge.seller}</dt>

@@ -28,11 +28,13 @@
     <Gauge
       gauge={card.gauge}
       {format}
-      label="{card.tierName}: {format.money(total)}, {standing(card.gauge.standing, format)}"
+      label="{card.tierName}: {format.sum(card.gauge.total)}, {standing(card.gauge.standing, format)}"
     />
   </div>
   <div class="text-right">
-    <p class="text-[19px] leading-6 font-semibold">{format.money(total)}</p>
+    <p class={card.gauge.total.span ? 'font-semibold' : 'text-[19px] leading-6 font-semibold'}>
+      {format.sum(card.gauge.total)}
+    </p>
     <p class={tone(card.gauge.standing)}>{standing(card.gauge.standing, format)}</p>
   </div>
   <div class="text-right">

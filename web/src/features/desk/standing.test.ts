@@ -11,7 +11,7 @@ describe('where a total stands', () => {
     [{ state: 'UNDER', byMinor: 1 } as const, '0.01 under'],
     [{ state: 'NOT_KNOWN' } as const, 'a price is missing'],
     [{ state: 'NO_BAND' } as const, 'no ceiling'],
-  ])('%j is "%s"', (of, words) => expect(standing(of, format)).toBe(words));
+  ])('%j is "%s"', (of, words) => expect(standing({ said: '', ...of }, format)).toBe(words));
 });
 
 describe('a band in words', () => {

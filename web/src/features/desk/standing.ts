@@ -8,6 +8,7 @@ export function standing(of: Schemas['Standing'], format: Format): string {
     INSIDE: `${by} left`,
     OVER: `${by} over`,
     UNDER: `${by} under`,
+    RANGING: 'an estimate, may leave its band',
     NOT_KNOWN: 'a price is missing',
     NO_BAND: 'no ceiling',
   }[of.state];
@@ -15,9 +16,14 @@ export function standing(of: Schemas['Standing'], format: Format): string {
 
 /** The colour that goes with the word. */
 export function tone(of: Schemas['Standing']): string {
-  return { INSIDE: 'text-moss', NO_BAND: 'text-soft', OVER: 'text-clay', UNDER: 'text-straw', NOT_KNOWN: 'text-slate' }[
-    of.state
-  ];
+  return {
+    INSIDE: 'text-moss',
+    NO_BAND: 'text-soft',
+    OVER: 'text-clay',
+    UNDER: 'text-straw',
+    RANGING: 'text-slate',
+    NOT_KNOWN: 'text-slate',
+  }[of.state];
 }
 
 /** A band in words: "840 to 920", "1,240 ±2%". */

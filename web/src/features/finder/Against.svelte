@@ -78,6 +78,6 @@
 <Gauge
   gauge={{ ...card.gauge, total: candidate.total, standing: candidate.standing, lastMinor: card.gauge.total.minor }}
   {format}
-  label="{card.tierName} then: {format.money(candidate.total.minor)}"
+  label="{card.tierName} then: {format.sum(candidate.total)}"
 />
-<p class={tone(candidate.standing)}>{format.money(candidate.total.minor)}, {standing(candidate.standing, format)}</p>
+<p class={tone(candidate.standing)}>{format.sum(candidate.total)}, {standing(candidate.standing, format)}</p>

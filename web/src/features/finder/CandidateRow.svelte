@@ -54,9 +54,9 @@
       >{/if}{#if candidate.avoid}<span class="small block text-clay">Advised against: {candidate.avoid}</span
       >{/if}</span
   >
-  <span class="text-right font-semibold">{format.money(candidate.price.minor)}</span>
+  <span class="text-right font-semibold">{format.sum(candidate.price)}</span>
   <span class="small text-right text-soft"
     >{candidate.chosen ? '' : format.signed(candidate.differenceMinor, 'the same')}</span
   >
-  <span class="text-right {tone(candidate.standing)}">{format.money(candidate.total.minor)}</span>
+  <span class="text-right {tone(candidate.standing)}">{format.sum(candidate.total)}</span>
 </div>

@@ -20,6 +20,13 @@
     ['PRE_ORDER', 'pre-order'],
     ['NOT_STATED', 'not stated'],
   ] as const;
+  const sellers = [
+    ['SHOP', 'sold by the shop itself'],
+    ['MARKET', 'sold by others on a market place'],
+  ] as const;
+  const regions = $derived(
+    [...new Set([...(shops.data ?? []).map((s) => s.region), ...form.policy.regions])].filter(Boolean).sort(),
+  );
   const energy = (part: Partial<Schemas['EnergyForm']>) =>
     (form.energy = { ...(form.energy ?? { gamingHours: 3, idleHours: 3, tariffHundredths: 3000 }), ...part });
   const typed = (value: number, unit: number) => (unit === 1 ? value : Math.round(value * unit));
@@ -91,7 +98,37 @@
       ><input type="checkbox" bind:checked={form.policy.membersOnly} />members only, too</label
     >
   </div>
-  <div class="mt-2 grid grid-cols-2 gap-4">
+  <div class="flex flex-wrap gap-x-4 gap-y-1">
+    {#each sellers as [value, label] (value)}<label class="inline-flex items-center gap-2"
+        ><input
+          type="checkbox"
+          checked={form.policy.sellers.includes(value)}
+          onchange={() => (form.policy.sellers = toggled(form.policy.sellers, value))}
+        />{label}</label
+      >{/each}
+  </div>
+  {#if regions.length}
+    <div class="flex flex-wrap gap-x-4 gap-y-1" role="group" aria-label="Sold from">
+      {#each regions as region (region)}<label class="inline-flex items-center gap-2"
+          ><input
+            type="checkbox"
+            checked={form.policy.regions.includes(region)}
+            onchange={() => (form.policy.regions = toggled(form.policy.regions, region))}
+          />sold from {region}</label
+        >{/each}
+      <span class="small text-soft">none ticked: from anywhere</span>
+    </div>
+  {/if}
+  <div class="mt-2 grid grid-cols-3 gap-4">
+    <label class="label"
+      >Used goods: taken back for days, 0 if it does not matter<input
+        class="field mt-1"
+        type="number"
+        min="0"
+        max="365"
+        bind:value={form.policy.usedReturnDays}
+      /></label
+    >
     <label class="label"
       >Seen at most so many days ago<input
         class="field mt-1"

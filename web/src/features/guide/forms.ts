@@ -10,7 +10,15 @@ export function emptyGuide(): Schemas['GuideForm'] {
     locale: 'en',
     schedule: 'monthly',
     disclosure: '',
-    policy: { conditions: ['NEW'], stock: ['IN_STOCK', 'LIMITED'], membersOnly: false, greatestAgeDays: 7 },
+    policy: {
+      conditions: ['NEW'],
+      stock: ['IN_STOCK', 'LIMITED'],
+      membersOnly: false,
+      greatestAgeDays: 7,
+      sellers: ['SHOP', 'MARKET'],
+      regions: [],
+      usedReturnDays: 0,
+    },
     oldAfterDays: 3,
     shops: [],
   };

@@ -31,7 +31,7 @@
     {id}
     role="button"
     aria-label={rungs
-      .map((r) => `${r.label}, ${format.money(r.goods.minor)}${r.runsOn ? ', as on the left' : ''}`)
+      .map((r) => `${r.label}, ${format.sum(r.goods)}${r.runsOn ? ', as on the left' : ''}`)
       .join('; ') || 'nothing'}
     tabindex={isCurrent ? 0 : -1}
     class="min-h-9 border-l-3 px-2 py-1 {isCurrent ? 'border-l-moss bg-tint' : 'border-l-transparent'}"
@@ -67,7 +67,7 @@
           <span class="block truncate {rung.runsOn ? 'text-soft' : ''}">{rung.label}</span>
           <span class="small flex justify-between text-soft"
             ><span>{rung.follows ? 'follows' : rung.counted ? '' : 'not counted'}</span><span
-              class={rung.goods.minor == null ? 'text-slate' : ''}>{format.money(rung.goods.minor)}</span
+              class={rung.goods.minor == null ? 'text-slate' : ''}>{format.sum(rung.goods)}</span
             ></span
           >
         {/if}

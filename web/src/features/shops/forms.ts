@@ -31,6 +31,8 @@ export interface TypedShop {
   pace: string;
   lanes: string;
   mayFreeze: boolean;
+  shown: string;
+  returns: string;
   hasFeed: boolean;
   feedPath: string;
   feedFormat: Schemas['FeedForm']['format'];
@@ -50,6 +52,8 @@ export const emptyShop = (): TypedShop => ({
   pace: '',
   lanes: '2',
   mayFreeze: true,
+  shown: '',
+  returns: '',
   hasFeed: false,
   feedPath: '',
   feedFormat: 'COMMA',
@@ -73,6 +77,8 @@ export function typedShop(shop: Schemas['Shop']): TypedShop {
     pace: shop.paceMs == null ? '' : String(shop.paceMs),
     lanes: String(shop.lanes ?? 2),
     mayFreeze: shop.mayFreeze,
+    shown: shop.shownDays == null ? '' : String(shop.shownDays),
+    returns: shop.returnDays == null ? '' : String(shop.returnDays),
     hasFeed: shop.feed != null,
     feedPath: shop.feed?.path ?? '',
     feedFormat: shop.feed?.format ?? 'COMMA',
@@ -118,6 +124,8 @@ export function shopForm(typed: TypedShop): Schemas['Shop'] {
     freeFromMinor: optional('threshold', typed.free),
     shippingMinor: optional('shipping', typed.shipping),
     mayFreeze: typed.mayFreeze,
+    shownDays: whole('number of days its prices may be shown', typed.shown),
+    returnDays: whole('number of days for returns', typed.returns),
     paceMs: whole('pace', typed.pace),
     lanes: whole('number of lanes', typed.lanes),
     feed: feedForm(typed),

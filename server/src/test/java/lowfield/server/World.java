@@ -99,7 +99,13 @@ final class World {
                 "membersOnly",
                 false,
                 "greatestAgeDays",
-                7);
+                7,
+                "sellers",
+                List.of("SHOP", "MARKET"),
+                "regions",
+                List.of(),
+                "usedReturnDays",
+                0);
         var form = new HashMap<String, Object>();
         form.putAll(Map.of(
                 "name",

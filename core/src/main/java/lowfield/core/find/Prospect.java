@@ -48,7 +48,7 @@ public record Prospect(
             if (clashes) {
                 return CLASHES;
             }
-            if (undecided || total.known().isEmpty()) {
+            if (undecided || total.range().isEmpty()) {
                 return CANNOT_BE_TOLD;
             }
             var inside = state instanceof BandState.Inside

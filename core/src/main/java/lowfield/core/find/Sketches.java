@@ -40,7 +40,7 @@ public final class Sketches {
         }
 
         private static long minor(Amount amount) {
-            return amount instanceof Amount.Known known ? known.money().minor() : Long.MAX_VALUE;
+            return amount.range().map(r -> r.likely().minor()).orElse(Long.MAX_VALUE);
         }
     }
 

@@ -2,11 +2,24 @@ package lowfield.core.money;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
-/** A sum that is known exactly or not known; one that is not known says which lines are to blame, and carries that through sums. */
+/**
+ * A sum that is known exactly, a range where an estimate is in it, or not known; one that is not known says which lines are
+ * to blame. Sums carry that through: one unknown makes all of it unknown, one range makes a range.
+ */
 public sealed interface Amount {
     /** The exact sum. */
     record Known(Money money) implements Amount {}
+
+    /** From low to high, and what is likeliest between them; the three are in order. */
+    record Range(Money low, Money likely, Money high) implements Amount {
+        public Range {
+            if (low.compareTo(likely) > 0 || likely.compareTo(high) > 0) {
+                throw new IllegalArgumentException("Not in order: " + low + ", " + likely + ", " + high);
+            }
+        }
+    }
 
     /** No sum: each sentence names a line and why it has no price. Never empty. */
     record NotKnown(List<String> blame) implements Amount {
@@ -23,8 +36,17 @@ public sealed interface Amount {
         return new NotKnown(List.of(blame));
     }
 
+    /** The sum when it is exact; an estimate is none. */
     default Optional<Money> known() {
         return this instanceof Known k ? Optional.of(k.money()) : Optional.empty();
+    }
+
+    /** Where it may lie; an exact sum at both ends. Absent when it is not known. */
+    default Optional<Range> range() {
+        if (this instanceof Known k) {
+            return Optional.of(new Range(k.money(), k.money(), k.money()));
+        }
+        return this instanceof Range r ? Optional.of(r) : Optional.empty();
     }
 
     default List<String> blame() {
@@ -35,12 +57,29 @@ public sealed interface Amount {
         if (this instanceof Known a && other instanceof Known b) {
             return of(a.money().plus(b.money()));
         }
-        return new NotKnown(java.util.stream.Stream.concat(blame().stream(), other.blame().stream())
-                .toList());
+        var a = range();
+        var b = other.range();
+        if (a.isPresent() && b.isPresent()) {
+            return new Range(
+                    a.get().low().plus(b.get().low()),
+                    a.get().likely().plus(b.get().likely()),
+                    a.get().high().plus(b.get().high()));
+        }
+        return new NotKnown(
+                Stream.concat(blame().stream(), other.blame().stream()).toList());
     }
 
     /** This minus the other; not known when either is. */
     default Amount minus(Amount other) {
-        return plus(other instanceof Known k ? of(k.money().times(-1)) : other);
+        return plus(other.negative());
+    }
+
+    private Amount negative() {
+        if (this instanceof Known k) {
+            return of(k.money().times(-1));
+        }
+        return this instanceof Range r
+                ? new Range(r.high().times(-1), r.likely().times(-1), r.low().times(-1))
+                : this;
     }
 }

@@ -7,6 +7,11 @@ public enum Condition {
     REFURBISHED,
     USED;
 
+    /** Whether it had an owner before: such goods may be taxed on the margin, and are bought with a right of return. */
+    public boolean isUsed() {
+        return this == REFURBISHED || this == USED;
+    }
+
     public String label() {
         return name().toLowerCase(java.util.Locale.ROOT);
     }

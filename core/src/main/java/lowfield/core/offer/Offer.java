@@ -7,7 +7,8 @@ import lowfield.core.money.Money;
 
 /**
  * One seller's last accepted price for one part: what is asked now for one piece, the shipping of one piece bought alone
- * (absent when the shop does not say), in which state and stock, and when it was seen.
+ * (absent when the shop does not say), in which state and stock, what of it a buyer can claim back afterwards (which is in
+ * no price and no total, rules 2), and when it was seen.
  */
 public record Offer(
         UUID listing,
@@ -17,8 +18,22 @@ public record Offer(
         Optional<Money> shippingAlone,
         Stock stock,
         boolean membersOnly,
+        Optional<Money> claimBack,
         Instant seenAt,
         String link) {
+    /** Nothing of it can be claimed back. */
+    public Offer(
+            UUID listing,
+            Seller seller,
+            Condition condition,
+            Money price,
+            Optional<Money> shippingAlone,
+            Stock stock,
+            boolean membersOnly,
+            Instant seenAt,
+            String link) {
+        this(listing, seller, condition, price, shippingAlone, stock, membersOnly, Optional.empty(), seenAt, link);
+    }
 
     /** What one piece costs at the door when nothing else is ordered there; not stated shipping counts as none here, for order only. */
     public Money landedAlone(int quantity) {

@@ -16,6 +16,9 @@ public sealed interface PartPrice {
     /** No admissible offer, and for each offer why not. */
     record Unpriced(List<Refused> refused) implements PartPrice {}
 
+    /** Nobody sells it yet; what it is thought to cost. */
+    record Estimated(Estimate estimate, List<Refused> refused) implements PartPrice {}
+
     /** An offer that may not count and why. */
     record Refused(Offer offer, List<String> why) {}
 
@@ -45,6 +48,10 @@ public sealed interface PartPrice {
 
     default Optional<Offer> offer() {
         return this instanceof Priced p ? Optional.of(p.best()) : Optional.empty();
+    }
+
+    default Optional<Estimate> estimated() {
+        return this instanceof Estimated e ? Optional.of(e.estimate()) : Optional.empty();
     }
 
     /** Why there is no price, in one line; empty when there is one. */

@@ -15,10 +15,17 @@ public final class PriceList {
     private final Function<UUID, List<Offer>> offers;
     private final PricePolicy policy;
     private final Instant now;
+    private final Estimator estimator;
     private final Map<Asked, PartPrice> known = new ConcurrentHashMap<>();
 
     /** {@code offers} gives those seen for a part, in any order. */
     public PriceList(Function<UUID, List<Offer>> offers, PricePolicy policy, Instant now) {
+        this(offers, policy, now, Estimator.NONE);
+    }
+
+    /** With estimates for parts that nobody sells yet. */
+    public PriceList(Function<UUID, List<Offer>> offers, PricePolicy policy, Instant now, Estimator estimator) {
+        this.estimator = estimator;
         this.offers = offers;
         this.policy = policy;
         this.now = now;
@@ -26,9 +33,24 @@ public final class PriceList {
 
     /** The price of a quantity; with {@code held}, the listing the author holds the choice to. */
     public PartPrice of(UUID part, int quantity, Optional<UUID> held) {
-        return known.computeIfAbsent(
-                new Asked(part, quantity, held),
-                asked -> PartPrice.of(offers.apply(part), policy, now, quantity, held));
+        var asked = new Asked(part, quantity, held);
+        var price = known.get(asked);
+        if (price == null) {
+            // Not within computeIfAbsent, since an estimate asks for the prices of other parts.
+            price = priced(asked);
+            known.putIfAbsent(asked, price);
+        }
+        return price;
+    }
+
+    private PartPrice priced(Asked asked) {
+        var price = PartPrice.of(offers.apply(asked.part()), policy, now, asked.quantity(), asked.held());
+        return price instanceof PartPrice.Unpriced none && asked.held().isEmpty()
+                ? estimator
+                        .estimate(asked.part(), this)
+                        .<PartPrice>map(e -> new PartPrice.Estimated(e, none.refused()))
+                        .orElse(price)
+                : price;
     }
 
     /** The price of one piece from whoever asks least. */

@@ -69,6 +69,9 @@ public record Preflight(List<Result> results) {
         if (state instanceof BandState.Under under) {
             return List.of(whole(sheet, under.by() + " under its band"));
         }
+        if (state instanceof BandState.Ranging ranging) {
+            return List.of(whole(sheet, "the total is an estimate, " + ranging.said()));
+        }
         return state instanceof BandState.NotKnown
                 ? List.of(whole(sheet, "the total is not known: " + String.join("; ", sheet.blame())))
                 : List.of();

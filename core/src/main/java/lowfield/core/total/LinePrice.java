@@ -6,6 +6,7 @@ import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
 import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
+import lowfield.core.offer.Estimate;
 import lowfield.core.offer.Offer;
 import lowfield.core.offer.PartPrice;
 import lowfield.core.offer.PriceList;
@@ -24,6 +25,7 @@ public record LinePrice(Line line, Amount goods, Optional<PartPrice> price) {
         var price = prices.of(part.get().id(), line.quantity(), held);
         var goods = price.offer()
                 .map(o -> Amount.of(o.price().times(line.quantity())))
+                .or(() -> price.estimated().map(e -> e.of(line.quantity())))
                 .orElseGet(() ->
                         Amount.notKnown(line.slot().label() + ", " + part.get().fullName() + ": " + price.whyNone()));
         return new LinePrice(line, goods, Optional.of(price));
@@ -31,5 +33,9 @@ public record LinePrice(Line line, Amount goods, Optional<PartPrice> price) {
 
     public Optional<Offer> offer() {
         return price.flatMap(PartPrice::offer);
+    }
+
+    public Optional<Estimate> estimated() {
+        return price.flatMap(PartPrice::estimated);
     }
 }

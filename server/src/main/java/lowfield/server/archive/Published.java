@@ -16,7 +16,8 @@ public record Published(
         Instant publishedAt,
         @Nullable Instant pricesFrom,
         @Nullable Instant pricesTo,
-        List<Tier> tiers) {
+        List<Tier> tiers,
+        @Nullable List<Chart> charts) {
     public static final String FORMAT = "lowfield-edition/1";
 
     /** What a reader is told of the guide. */
@@ -34,11 +35,28 @@ public record Published(
             @Nullable Boolean sideBySide,
             List<Build> builds) {}
 
-    /** A build; a total that was not known at publishing is absent. */
+    /** A chart of prices: its curves are in minor units, or in tenths of an index whose first month is 100. */
+    public record Chart(String title, boolean isIndex, List<Curve> curves) {}
+
+    /** One line of a chart, oldest first. */
+    public record Curve(String name, List<Dot> dots) {}
+
+    /** A day's value. */
+    public record Dot(LocalDate day, long value) {}
+
+    /** From where to where an estimate goes, what is likeliest, and from what it follows. */
+    public record Estimated(
+            long lowMinor,
+            long likelyMinor,
+            long highMinor,
+            @Nullable String derivation) {}
+
+    /** A build; a total that was not known at publishing is absent, and one that an estimate is in is estimated. */
     public record Build(
             UUID id,
             String name,
             @Nullable Long totalMinor,
+            @Nullable Estimated totalEstimated,
             @Nullable Long goodsMinor,
             @Nullable Long uncountedMinor,
             @Nullable Long changeMinor,
@@ -66,6 +84,7 @@ public record Published(
             int quantity,
             boolean counted,
             @Nullable Long priceMinor,
+            @Nullable Estimated estimated,
             @Nullable Price price,
             @Nullable Boolean withheld,
             String reason,
@@ -81,13 +100,19 @@ public record Published(
     /** One figure of each part, in words, empty where it is not known; {@code better} are the columns that are better by it. */
     public record Figure(String label, List<String> cells, List<Integer> better) {}
 
-    /** Where a price was seen, and when. */
-    public record Price(String seller, String condition, Instant seenAt, String link) {}
+    /** Where a price was seen, and when; and what of it can be claimed back afterwards, which is not taken off. */
+    public record Price(
+            String seller,
+            String condition,
+            Instant seenAt,
+            String link,
+            @Nullable Long claimBackMinor) {}
 
     /** An alternative or upgrade with what it costs more, and what taking it would bring along. */
     public record Option(
             String label,
             @Nullable Long priceMinor,
+            @Nullable Estimated estimated,
             @Nullable Long differenceMinor,
             String note,
             List<String> trouble) {}

@@ -13,6 +13,8 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import lowfield.core.RuleBroken;
 import lowfield.db.tables.records.EditionBuildRecord;
+import lowfield.server.guide.ChartChoice;
+import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
@@ -162,15 +164,17 @@ class BuildRows {
     }
 
     EditionState note(UUID edition) {
-        return new EditionState(db.select(EDITION.NOTE)
+        return db.select(EDITION.NOTE, EDITION.CHARTS)
                 .from(EDITION)
                 .where(EDITION.ID.eq(edition))
-                .fetchSingle(EDITION.NOTE));
+                .fetchSingle(r -> new EditionState(
+                        r.value1(), List.of(Json.read(r.value2().data(), ChartChoice[].class))));
     }
 
     void note(UUID edition, EditionState state) {
         db.update(EDITION)
                 .set(EDITION.NOTE, state.note())
+                .set(EDITION.CHARTS, Json.jsonb(state.charts()))
                 .set(EDITION.VERSION, EDITION.VERSION.plus(1))
                 .where(EDITION.ID.eq(edition))
                 .execute();

@@ -36,9 +36,10 @@ public class Editing {
     /** Edits a line that was read at the expected version; returns the build it is in. */
     @Transactional
     public UUID edit(UUID edition, UUID line, LinePatch patch, int expected, Person by) {
-        var info = editions.forEditing(edition);
-        var row = lines.forUpdate(edition, line)
+        var held = lines.heldForEdit(edition, line)
                 .orElseThrow(() -> new NotFound("This line is gone; somebody removed it meanwhile."));
+        var info = editions.forEditing(edition, held.stamp());
+        var row = held.row();
         if (row.version() != expected) {
             throw new Stale(
                     "This line was changed meanwhile; nothing of yours was written over it, and nothing is lost.",

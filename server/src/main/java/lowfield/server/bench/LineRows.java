@@ -1,6 +1,7 @@
 package lowfield.server.bench;
 
 import static lowfield.db.Sequences.LINE_VERSION;
+import static lowfield.db.Tables.EDITION;
 import static lowfield.db.Tables.LINE;
 import static lowfield.db.Tables.LINE_OPTION;
 
@@ -19,7 +20,10 @@ import lowfield.core.guide.Slot;
 import lowfield.db.tables.records.LineOptionRecord;
 import lowfield.db.tables.records.LineRecord;
 import lowfield.server.platform.Json;
+import lowfield.server.platform.NotFound;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
 
 /**
@@ -28,6 +32,11 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class LineRows {
+    private static final Field<Integer[]> VERSIONS = DSL.array(DSL.select(LINE.VERSION)
+            .from(LINE)
+            .where(LINE.EDITION_ID.eq(EDITION.ID))
+            .orderBy(LINE.POSITION, LINE.ID));
+
     private final DSLContext db;
     /** Rows by version, which names one state for ever; a state that was rolled back has a number nobody asks for. */
     private final Cache<Integer, Row> known =
@@ -37,29 +46,46 @@ class LineRows {
         this.db = db;
     }
 
-    /** A line as it stands, with its version. */
-    record Row(UUID id, LineState state, int version) {
+    /** A line as it stands, with its version and that of the line it takes from, which may be its own. */
+    record Row(UUID id, LineState state, int version, int source) {
+        Row(UUID id, LineState state, int version) {
+            this(id, state, version, version);
+        }
+
         /** With what it takes from the line at the end of what it follows, which may be itself. */
         Row following(Row source) {
-            return source.id().equals(id) ? this : new Row(id, state.following(source.state()), version);
+            return source.id().equals(id)
+                    ? this
+                    : new Row(id, state.following(source.state()), version, source.version());
         }
     }
 
+    /** An edition's lines, in order, by build, and the stamp of its frame at the same moment. */
+    record Standing(long stamp, Map<UUID, List<Row>> builds) {}
+
     /** All lines of an edition, in order, by build. */
     Map<UUID, List<Row>> of(UUID edition) {
+        return standing(edition).builds();
+    }
+
+    /** Frame and lines in one question. */
+    Standing standing(UUID edition) {
         while (true) {
-            var versions = db.select(LINE.VERSION)
-                    .from(LINE)
-                    .where(LINE.EDITION_ID.eq(edition))
-                    .orderBy(LINE.POSITION, LINE.ID)
-                    .fetch(LINE.VERSION);
+            var now = db.select(EDITION.STAMP, VERSIONS)
+                    .from(EDITION)
+                    .where(EDITION.ID.eq(edition))
+                    .fetchOptional()
+                    .orElseThrow(() -> new NotFound("There is no such edition."));
+            var versions = List.of(now.value2());
             var rows = known.getAll(versions, missing -> read(edition, missing));
             // A line that was edited between the two questions is asked for again.
             if (rows.size() == versions.size()) {
-                return versions.stream()
-                        .map(rows::get)
-                        .collect(
-                                Collectors.groupingBy(r -> r.state().build(), LinkedHashMap::new, Collectors.toList()));
+                return new Standing(
+                        now.value1(),
+                        versions.stream()
+                                .map(rows::get)
+                                .collect(Collectors.groupingBy(
+                                        r -> r.state().build(), LinkedHashMap::new, Collectors.toList())));
             }
         }
     }
@@ -95,9 +121,26 @@ class LineRows {
                 .where(LINE.EDITION_ID.eq(edition), LINE.ID.eq(id))
                 .forUpdate()
                 .fetchOptional(LINE.VERSION)
-                .map(version -> known.get(
-                        version,
-                        v -> read(edition, Set.of(v)).values().iterator().next()));
+                .map(version -> row(edition, version));
+    }
+
+    /** One line, held for an edit, and the stamp of its edition's frame, which is held from changing. */
+    record Held(long stamp, Row row) {}
+
+    /** Both in one question, since every edit asks it. */
+    Optional<Held> heldForEdit(UUID edition, UUID id) {
+        return db.resultQuery("""
+                        select e.stamp, l.version from edition e join line l on l.edition_id = e.id
+                        where e.id = cast(? as uuid) and l.id = cast(? as uuid)
+                        for share of e for update of l
+                        """, edition, id)
+                .fetchOptional()
+                .map(r -> new Held(r.get(0, Long.class), row(edition, r.get(1, Integer.class))));
+    }
+
+    private Row row(UUID edition, int version) {
+        return known.get(
+                version, v -> read(edition, Set.of(v)).values().iterator().next());
     }
 
     /** Writes the state, whether the line exists or not; an absent state removes it. */

@@ -3,7 +3,7 @@ package lowfield.server.bench;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
-/** A value that is worked out when it is first asked for, and once; for one thread at a time. */
+/** A value that is worked out when it is first asked for, and once, whichever threads ask. */
 public final class Once<T> {
     private final Supplier<T> work;
     private @Nullable T value;
@@ -12,7 +12,7 @@ public final class Once<T> {
         this.work = work;
     }
 
-    T get() {
+    synchronized T get() {
         var known = value;
         if (known == null) {
             known = work.get();

@@ -1,12 +1,14 @@
 package lowfield.server.bench;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lowfield.core.change.LineChange;
 import lowfield.core.check.Finding;
+import lowfield.core.find.Prospect;
 import lowfield.core.guide.Band;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Following;
@@ -54,6 +56,7 @@ public record Sheets(
             Once<CountedTotal> booked,
             Once<List<Finding>> checked,
             Once<SustainedPeak> drawn,
+            Once<Map<UUID, List<OfOption>>> optional,
             Optional<Published.Build> last) {
         public UUID id() {
             return info.id();
@@ -84,7 +87,15 @@ public record Sheets(
         public SustainedPeak peak() {
             return drawn.get();
         }
+
+        /** What taking each alternative and upgrade of a line would do, in their order. */
+        public List<OfOption> options(UUID line) {
+            return optional.get().getOrDefault(line, List.of());
+        }
     }
+
+    /** An alternative or upgrade, and what taking it would do. */
+    public record OfOption(OptionState state, Prospect prospect) {}
 
     /** A line worked out. */
     public record OfLine(Line line, LineState state, int version, LinePrice price, Reason reason, LineChange change) {}

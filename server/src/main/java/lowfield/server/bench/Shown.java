@@ -47,22 +47,37 @@ final class Shown {
     }
 
     static Views.Sum sum(Amount amount) {
-        return new Views.Sum(amount.known().map(Money::minor).orElse(null), amount.blame());
+        return new Views.Sum(
+                amount.known().map(Money::minor).orElse(null),
+                amount instanceof Amount.Range r ? span(r) : null,
+                amount.blame());
+    }
+
+    private static Views.Span span(Amount.Range range) {
+        return new Views.Span(
+                range.low().minor(), range.likely().minor(), range.high().minor());
     }
 
     static Views.Standing standing(BandState state) {
         if (state instanceof BandState.Under under) {
-            return new Views.Standing(Views.Standing.State.UNDER, under.by().minor());
+            return standing(Views.Standing.State.UNDER, under.by().minor());
         }
         if (state instanceof BandState.Over over) {
-            return new Views.Standing(Views.Standing.State.OVER, over.by().minor());
+            return standing(Views.Standing.State.OVER, over.by().minor());
         }
         if (state instanceof BandState.Inside inside) {
-            return new Views.Standing(Views.Standing.State.INSIDE, inside.left().minor());
+            return standing(Views.Standing.State.INSIDE, inside.left().minor());
         }
-        return new Views.Standing(
+        if (state instanceof BandState.Ranging ranging) {
+            return new Views.Standing(Views.Standing.State.RANGING, null, ranging.said());
+        }
+        return standing(
                 state instanceof BandState.NoBand ? Views.Standing.State.NO_BAND : Views.Standing.State.NOT_KNOWN,
                 null);
+    }
+
+    private static Views.Standing standing(Views.Standing.State state, @Nullable Long by) {
+        return new Views.Standing(state, by, "");
     }
 
     static Views.FindingView finding(Finding f) {
@@ -92,6 +107,7 @@ final class Shown {
                 o.price().minor(),
                 o.shippingAlone().map(Money::minor).orElse(null),
                 o.stock().label(),
+                o.claimBack().map(Money::minor).orElse(null),
                 o.seenAt(),
                 o.link());
     }

@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import lowfield.core.money.Money;
 import lowfield.core.money.Rate;
-import lowfield.core.offer.Condition;
 import lowfield.core.offer.Offer;
 import lowfield.core.total.ReaderRegion;
 import lowfield.core.total.Till;
@@ -72,15 +71,11 @@ public class Tills {
 
     /** Used goods are taxed on the margin and stay as they are; so does what has no shop's price. */
     private static void add(Till till, Money goods, Optional<Offer> offer, Map<String, Integer> taxes) {
-        if (offer.isEmpty() || isUsed(offer.get().condition())) {
+        if (offer.isEmpty() || offer.get().condition().isUsed()) {
             till.asItIs(goods);
         } else {
             till.taxed(goods, taxes.getOrDefault(offer.get().seller().shop(), 0));
         }
-    }
-
-    private static boolean isUsed(Condition condition) {
-        return condition == Condition.USED || condition == Condition.REFURBISHED;
     }
 
     private Views.TillView view(Sheets sheets, Sheets.OfTier tier, Till till, ReaderRegion region) {

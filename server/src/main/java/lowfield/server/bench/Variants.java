@@ -3,8 +3,10 @@ package lowfield.server.bench;
 import java.util.List;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import lowfield.core.RuleBroken;
 import lowfield.server.accounts.Person;
+import lowfield.server.guide.ChartChoice;
 import lowfield.server.guide.Editions;
 import lowfield.server.platform.NotFound;
 import lowfield.server.platform.Stale;
@@ -105,16 +107,23 @@ public class Variants {
     /** Notes something on the edition, for the author alone. */
     @Transactional
     public void note(UUID edition, String note, int expected, Person by) {
+        change(edition, expected, "note on the edition", by, old -> new EditionState(note, old.charts()));
+    }
+
+    /** Chooses the charts that the edition shows its readers. */
+    @Transactional
+    public void charts(UUID edition, List<ChartChoice> charts, int expected, Person by) {
+        change(edition, expected, "charts for readers", by, old -> new EditionState(old.note(), charts));
+    }
+
+    private void change(UUID edition, int expected, String label, Person by, UnaryOperator<EditionState> change) {
         var info = editions.forReshaping(edition);
-        var before = new EditionState(info.note());
+        var before = new EditionState(info.note(), info.charts());
+        var after = change.apply(before);
         if (info.version() != expected) {
-            throw new Stale("The edition was changed meanwhile.", before, note, info.version());
+            throw new Stale("The edition was changed meanwhile.", before, after, info.version());
         }
-        var after = new EditionState(note);
         builds.note(edition, after);
-        journal.record(
-                new Journal.Entry(edition, null, Target.EDITION, edition, "note on the edition", before, after),
-                by,
-                false);
+        journal.record(new Journal.Entry(edition, null, Target.EDITION, edition, label, before, after), by, false);
     }
 }

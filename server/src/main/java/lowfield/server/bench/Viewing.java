@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.find.Prospect;
-import lowfield.core.find.Prospects;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Following;
 import lowfield.core.guide.Slot;
 import lowfield.core.money.Money;
+import lowfield.core.offer.Estimate;
 import lowfield.core.offer.Offer;
 import lowfield.core.offer.PartPrice;
 import lowfield.core.part.Part;
@@ -37,7 +37,6 @@ public class Viewing {
         this.editions = editions;
     }
 
-    @Transactional(readOnly = true)
     public Views.Bench bench(UUID edition, UUID buildId) {
         var sheets = workbench.sheets(edition);
         var tier = sheets.tierOf(buildId).orElseThrow(() -> new NotFound("There is no such build in this edition."));
@@ -77,9 +76,8 @@ public class Viewing {
         var worst = Tallies.WORST_FIRST.stream()
                 .filter(v -> build.findings().stream().anyMatch(f -> f.verdict() == v && f.touches(line.id())))
                 .findFirst();
-        var prospects = workbench.prospects(sheets, tier, build, l);
-        var options = l.state().options().stream()
-                .map(o -> option(build, line.id(), prospects.of(workbench.part(o.part())), o))
+        var options = build.options(line.id()).stream()
+                .map(o -> option(build, line.id(), o.prospect(), o.state()))
                 .toList();
         var runnersUp = l.price()
                 .price()
@@ -94,13 +92,14 @@ public class Viewing {
                 line.slot().several(),
                 line.slot().needed(),
                 l.state().choice(),
-                members(prospects, l),
+                members(sheets, tier, build, l),
                 line.choice().label(),
                 line.choice().part().map(Part::summary).orElse(""),
                 line.quantity(),
                 line.counted(),
                 Shown.sum(l.price().goods()),
                 l.price().offer().map(Shown::offer).orElse(null),
+                l.price().estimated().map(Estimate::derivation).orElse(null),
                 runnersUp.stream().map(Shown::offer).toList(),
                 l.state().heldListing(),
                 l.state().heldWhy(),
@@ -149,12 +148,15 @@ public class Viewing {
     }
 
     /** The parts of a vetted set in order of preference; none for another choice. */
-    private static List<Views.MemberView> members(Prospects prospects, Sheets.OfLine line) {
-        return line.line().choice() instanceof Choice.VettedSet set
-                ? set.members().stream()
-                        .map(p -> member(prospects.of(p), p.equals(set.winner())))
-                        .toList()
-                : List.of();
+    private List<Views.MemberView> members(
+            Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Sheets.OfLine line) {
+        if (!(line.line().choice() instanceof Choice.VettedSet set)) {
+            return List.of();
+        }
+        var prospects = workbench.prospects(sheets, tier, build, line);
+        return set.members().stream()
+                .map(p -> member(prospects.of(p), p.equals(set.winner())))
+                .toList();
     }
 
     private static Views.MemberView member(Prospect prospect, boolean wins) {

@@ -20,16 +20,20 @@ import org.jspecify.annotations.Nullable;
 public final class Views {
     private Views() {}
 
-    /** A sum; when it is not known, who is to blame. */
-    public record Sum(@Nullable Long minor, List<String> blame) {}
+    /** A sum; a span instead where an estimate is in it; when it is not known, who is to blame. */
+    public record Sum(@Nullable Long minor, @Nullable Span span, List<String> blame) {}
 
-    /** Where a total stands. {@code byMinor} is what is left, or how much under or over. */
-    public record Standing(State state, @Nullable Long byMinor) {
+    /** From where to where an estimate goes. */
+    public record Span(long lowMinor, long likelyMinor, long highMinor) {}
+
+    /** Where a total stands. {@code byMinor} is what is left, or how much under or over; an estimate is {@code said}. */
+    public record Standing(State state, @Nullable Long byMinor, String said) {
         /** Against the band. */
         public enum State {
             UNDER,
             INSIDE,
             OVER,
+            RANGING,
             NOT_KNOWN,
             NO_BAND
         }
@@ -99,6 +103,7 @@ public final class Views {
             long priceMinor,
             @Nullable Long shippingMinor,
             String stock,
+            @Nullable Long claimBackMinor,
             Instant seenAt,
             String link) {}
 
@@ -131,6 +136,7 @@ public final class Views {
             boolean counted,
             Sum goods,
             @Nullable OfferView offer,
+            @Nullable String estimated,
             List<OfferView> runnersUp,
             @Nullable UUID heldListing,
             String heldWhy,

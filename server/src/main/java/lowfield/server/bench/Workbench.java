@@ -3,14 +3,18 @@ package lowfield.server.bench;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import lowfield.core.change.LineChange;
 import lowfield.core.check.Checks;
 import lowfield.core.check.Effect;
@@ -34,8 +38,8 @@ import lowfield.core.total.CountedTotal;
 import lowfield.core.total.LinePrice;
 import lowfield.server.archive.Archive;
 import lowfield.server.archive.Published;
+import lowfield.server.catalogue.Catalogue;
 import lowfield.server.catalogue.Parts;
-import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.Editions;
 import lowfield.server.guide.GuideInfo;
 import lowfield.server.guide.Guides;
@@ -59,6 +63,12 @@ public class Workbench {
 
     private final Cache<PriceList, PricedShelves> shelves =
             Caffeine.newBuilder().maximumSize(8).weakKeys().build();
+
+    /** Builds worked out, while nothing that they come from has changed. */
+    private final Cache<WorkedFrom, Sheets.OfBuild> worked = Caffeine.newBuilder()
+            .maximumSize(400)
+            .expireAfterAccess(Duration.ofMinutes(2))
+            .build();
 
     /** Everything that sketches are worked out from; the shelf and the list of prices are their own identity. */
     private record Asked(
@@ -89,7 +99,16 @@ public class Workbench {
 
     /** What every line of one edition is worked out from. */
     private record Ground(
-            GuideInfo guide, EditionInfo edition, Optional<Published> last, PriceList prices, PriceList bookable) {
+            GuideInfo guide,
+            Editions.Plan plan,
+            Optional<Published> last,
+            Catalogue catalogue,
+            PriceList prices,
+            PriceList bookable) {
+        List<Object> values() {
+            return List.of(guide, plan, last.map(Object.class::cast).orElse(""), catalogue, prices, bookable);
+        }
+
         Money zero() {
             return Money.zero(guide.money());
         }
@@ -104,14 +123,15 @@ public class Workbench {
 
     /** Every build of the edition, worked out at this moment. */
     public Sheets sheets(UUID editionId) {
-        var plan = editions.plan(editionId);
+        var standing = lines.standing(editionId);
+        var plan = editions.plan(editionId, standing.stamp());
         var edition = plan.edition();
         var guide = guides.byId(edition.guide());
         var last = archive.before(guide.id(), edition.number());
         var prices = offers.prices(edition.policy(), guide.shops(), clock.instant());
-        var bookable = offers.prices(edition.policy().bookableByAnyone(), guide.shops(), clock.instant());
-        var ground = new Ground(guide, edition, last, prices, bookable);
-        var rows = resolved(lines.of(editionId));
+        var bookable = offers.bookable(edition.policy(), guide.shops(), clock.instant());
+        var ground = new Ground(guide, plan, last, parts.catalogue(), prices, bookable);
+        var rows = resolved(standing.builds());
         var sheets = plan.tiers().stream().map(tier -> tier(ground, tier, rows)).toList();
         return new Sheets(guide, edition, last, prices, sheets);
     }
@@ -140,7 +160,36 @@ public class Workbench {
         return new Sheets.OfTier(tier, tier.form().band().band(ground.guide().money()), builds);
     }
 
+    /** What a build is worked out from: its lines by version, and everything around them, each its own identity. */
+    private record WorkedFrom(UUID build, List<Integer> versions, List<Object> ground) {
+        static WorkedFrom of(UUID build, List<LineRows.Row> rows, Ground ground) {
+            return new WorkedFrom(
+                    build,
+                    rows.stream()
+                            .flatMap(r -> Stream.of(r.version(), r.source()))
+                            .toList(),
+                    ground.values());
+        }
+
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof WorkedFrom w
+                    && build.equals(w.build)
+                    && versions.equals(w.versions)
+                    && IntStream.range(0, ground.size()).allMatch(i -> ground.get(i) == w.ground.get(i));
+        }
+
+        @Override
+        public int hashCode() {
+            return Objects.hash(build, versions);
+        }
+    }
+
     private Sheets.OfBuild build(Ground ground, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.Row> rows) {
+        return worked.get(WorkedFrom.of(info.id(), rows, ground), from -> workedOut(ground, tier, info, rows));
+    }
+
+    private Sheets.OfBuild workedOut(Ground ground, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.Row> rows) {
         var before = ground.before(info.id());
         var sheets = rows.stream().map(row -> line(ground, row, before)).toList();
         var build = new Build(
@@ -148,17 +197,58 @@ public class Workbench {
                 tier.form().wishes(ground.guide().region()));
         var total = CountedTotal.of(
                 sheets.stream().map(Sheets.OfLine::price).toList(), tier.form().countsShipping(), ground.zero());
+        var band = tier.form().band().band(ground.guide().money());
+        var findings = new Once<>(() -> findings(build));
         return new Sheets.OfBuild(
                 info,
                 build,
                 sheets,
                 total,
-                BandState.of(
-                        total.total(), tier.form().band().band(ground.guide().money())),
+                BandState.of(total.total(), band),
                 new Once<>(() -> bookable(ground, tier, sheets)),
-                new Once<>(() -> findings(build)),
+                findings,
                 new Once<>(() -> SustainedPeak.of(build)),
+                new Once<>(() -> options(ground, tier, build, sheets, total, findings.get())),
                 before);
+    }
+
+    /** What each alternative and upgrade would do in a build, by line. */
+    private Map<UUID, List<Sheets.OfOption>> options(
+            Ground ground,
+            TierInfo tier,
+            Build build,
+            List<Sheets.OfLine> lines,
+            CountedTotal total,
+            List<Finding> findings) {
+        var standing = standing(ground.guide(), ground.prices(), tier, build, lines, total, findings);
+        return lines.stream().collect(Collectors.toUnmodifiableMap(l -> l.line().id(), l -> {
+            var prospects = new Prospects(standing, l.line().id());
+            return l.state().options().stream()
+                    .map(o -> new Sheets.OfOption(
+                            o, prospects.of(ground.catalogue().part(o.part()))))
+                    .toList();
+        }));
+    }
+
+    private Prospects.Ground standing(
+            GuideInfo guide,
+            PriceList prices,
+            TierInfo tier,
+            Build build,
+            List<Sheets.OfLine> lines,
+            CountedTotal total,
+            List<Finding> findings) {
+        var zero = Money.zero(guide.money());
+        return new Prospects.Ground(
+                build,
+                findings,
+                lines.stream().map(Sheets.OfLine::price).toList(),
+                total,
+                tier.form().countsShipping(),
+                zero,
+                tier.form().band().band(guide.money()),
+                l -> LinePrice.of(l, prices, zero, Optional.empty()),
+                kind -> priced(prices).forSale(kind));
     }
 
     private static CountedTotal bookable(Ground ground, TierInfo tier, List<Sheets.OfLine> lines) {
@@ -210,7 +300,7 @@ public class Workbench {
     private Sheets.OfLine line(Ground ground, LineRows.Row row, Optional<Published.Build> before) {
         var state = row.state();
         var money = ground.guide().money();
-        var choice = priced(ground, state.choice().choice(parts.catalogue(), money), state.quantity());
+        var choice = priced(ground, state.choice().choice(ground.catalogue(), money), state.quantity());
         var line = new Line(row.id(), state.slot(), choice, state.quantity(), state.counted());
         var price = LinePrice.of(line, ground.prices(), ground.zero(), Optional.ofNullable(state.heldListing()));
         var was = before.flatMap(b ->
@@ -228,17 +318,14 @@ public class Workbench {
 
     /** What each of many parts would do on a line. */
     public Prospects prospects(Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Sheets.OfLine line) {
-        var zero = Money.zero(sheets.guide().money());
-        var ground = new Prospects.Ground(
+        var ground = standing(
+                sheets.guide(),
+                sheets.prices(),
+                tier.tier(),
                 build.build(),
-                build.findings(),
-                build.lines().stream().map(Sheets.OfLine::price).toList(),
+                build.lines(),
                 build.total(),
-                tier.tier().form().countsShipping(),
-                zero,
-                tier.band(),
-                l -> LinePrice.of(l, sheets.prices(), zero, Optional.empty()),
-                kind -> priced(sheets.prices()).forSale(kind));
+                build.findings());
         return new Prospects(ground, line.line().id());
     }
 

@@ -23,6 +23,7 @@ import lowfield.core.guide.RoundPlan;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
 import lowfield.core.offer.PricePolicy;
+import lowfield.core.offer.SellerKind;
 import lowfield.core.offer.Stock;
 import lowfield.core.part.Release;
 import lowfield.server.accounts.Accounts;
@@ -225,7 +226,10 @@ class Demo implements ApplicationRunner {
                 java.util.Set.of(Condition.NEW, Condition.REFURBISHED),
                 java.util.Set.of(Stock.IN_STOCK, Stock.LIMITED),
                 false,
-                words.greatestAgeDays());
+                words.greatestAgeDays(),
+                java.util.Set.of(SellerKind.values()),
+                java.util.Set.of(),
+                words.usedReturnDays());
         var bought = madeShops.values().stream().map(Shops.Shop::id).collect(java.util.stream.Collectors.toSet());
         return guides.create(new GuideForm(
                 words.name(),

@@ -41,6 +41,7 @@ record DemoData(
             String disclosure,
             int oldAfterDays,
             int greatestAgeDays,
+            int usedReturnDays,
             List<ReaderRegion> readerRegions) {}
 
     record Tier(TierForm form, List<Line> lines) {}

@@ -1,6 +1,7 @@
 package lowfield.server.guide;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import lowfield.core.offer.PricePolicy;
 import org.jspecify.annotations.Nullable;
@@ -16,6 +17,7 @@ public record EditionInfo(
         State state,
         String note,
         PricePolicy policy,
+        List<ChartChoice> charts,
         int version) {
     /** In work, the current one for readers, or an older one. */
     public enum State {

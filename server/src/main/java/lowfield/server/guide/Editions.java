@@ -81,7 +81,11 @@ public class Editions {
         }
         var edition = insert(guide, last.number() + 1, last.period().plusMonths(1), pressOn);
         copy(last.id(), edition.id());
-        return edition;
+        db.update(EDITION)
+                .set(EDITION.CHARTS, Json.jsonb(last.charts()))
+                .where(EDITION.ID.eq(edition.id()))
+                .execute();
+        return byId(edition.id());
     }
 
     private void lock(GuideInfo guide) {
@@ -198,7 +202,15 @@ public class Editions {
     public record Plan(EditionInfo edition, List<TierInfo> tiers) {}
 
     public Plan plan(UUID id) {
-        return known(stamp(id, false), id);
+        return plan(id, stamp(id, false));
+    }
+
+    /** The plan with a stamp that was read just now. */
+    public Plan plan(UUID id, long stamp) {
+        return known.get(
+                stamp,
+                s -> new Plan(
+                        db.selectFrom(EDITION).where(EDITION.ID.eq(id)).fetchSingle(Editions::info), tiers.of(id)));
     }
 
     public EditionInfo byId(UUID id) {
@@ -207,7 +219,12 @@ public class Editions {
 
     /** The edition when its lines may be changed; publishing and changes of its frame wait until then, and are waited for. */
     public EditionInfo forEditing(UUID id) {
-        return inWork(known(stamp(id, true), id).edition());
+        return forEditing(id, stamp(id, true));
+    }
+
+    /** The same with a stamp that was read just now, and is held. */
+    public EditionInfo forEditing(UUID id, long stamp) {
+        return inWork(plan(id, stamp).edition());
     }
 
     /** The edition when its tiers, builds and anything else of it may be changed, for one at a time. */
@@ -230,13 +247,6 @@ public class Editions {
                 .orElseThrow(() -> new NotFound("There is no such edition."));
     }
 
-    private Plan known(long stamp, UUID id) {
-        return known.get(
-                stamp,
-                s -> new Plan(
-                        db.selectFrom(EDITION).where(EDITION.ID.eq(id)).fetchSingle(Editions::info), tiers.of(id)));
-    }
-
     private static EditionInfo info(EditionRecord r) {
         return new EditionInfo(
                 r.getId(),
@@ -247,6 +257,7 @@ public class Editions {
                 EditionInfo.State.valueOf(r.getState()),
                 r.getNote(),
                 Json.read(r.getPolicy().data(), PricePolicy.class),
+                List.of(Json.read(r.getCharts().data(), ChartChoice[].class)),
                 r.getVersion());
     }
 }

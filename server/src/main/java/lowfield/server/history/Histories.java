@@ -43,8 +43,8 @@ public class Histories {
         this.parts = parts;
     }
 
-    /** One day of the accepted price: the lowest that anyone could book; {@code gap}: the days before are not known. */
-    public record Day(LocalDate day, long minor, String shop, boolean gap) {}
+    /** One day of the accepted price: the lowest that anyone could book; {@code gap}: the days before are not known; {@code mayFreeze}: its shop lets it stand in published editions. */
+    public record Day(LocalDate day, long minor, String shop, boolean gap, boolean mayFreeze) {}
 
     /** A price that a page or list showed, whether it was let count or not. */
     public record SeenPrice(OffsetDateTime at, long minor, String seller, boolean counted) {}
@@ -113,7 +113,7 @@ public class Histories {
 
     private List<Day> days(UUID part, LocalDate from, LocalDate to) {
         var days = new ArrayList<Day>();
-        db.select(PRICE_DAY.DAY, PRICE_DAY.BOOKABLE_MINOR, SHOP.NAME)
+        db.select(PRICE_DAY.DAY, PRICE_DAY.BOOKABLE_MINOR, SHOP.NAME, SHOP.MAY_FREEZE, SHOP.SHOWN_DAYS)
                 .distinctOn(PRICE_DAY.DAY)
                 .from(PRICE_DAY)
                 .join(SHOP)
@@ -131,7 +131,8 @@ public class Histories {
                                 && days.get(days.size() - 1)
                                         .day()
                                         .plusDays(GAP_DAYS)
-                                        .isBefore(r.value1()))));
+                                        .isBefore(r.value1()),
+                        r.value4() && r.value5() == null)));
         return days;
     }
 

@@ -14,16 +14,17 @@ import lowfield.core.find.Prospect;
 import lowfield.core.guide.Choice;
 import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
+import lowfield.core.offer.Estimate;
 import lowfield.core.offer.Offer;
 import lowfield.core.part.Comparison;
 import lowfield.core.part.Part;
+import lowfield.core.total.LinePrice;
 import lowfield.server.archive.Published;
 import lowfield.server.archive.Published.Table;
 import lowfield.server.bench.OptionState;
 import lowfield.server.bench.Sheets;
 import lowfield.server.bench.Tills;
 import lowfield.server.bench.Workbench;
-import lowfield.server.shops.Shops;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -32,12 +33,12 @@ import org.springframework.stereotype.Component;
 class Freezing {
     private final Workbench workbench;
     private final Tills tills;
-    private final Shops shops;
+    private final Charting charting;
 
-    Freezing(Workbench workbench, Tills tills, Shops shops) {
+    Freezing(Workbench workbench, Tills tills, Charting charting) {
+        this.charting = charting;
         this.workbench = workbench;
         this.tills = tills;
-        this.shops = shops;
     }
 
     Published freeze(Sheets sheets, List<Preflights.GateView> gates, Instant now) {
@@ -64,7 +65,8 @@ class Freezing {
                 now,
                 seen.isEmpty() ? null : seen.get(0),
                 seen.isEmpty() ? null : seen.get(seen.size() - 1),
-                sheets.tiers().stream().map(t -> tier(sheets, t, gates)).toList());
+                sheets.tiers().stream().map(t -> tier(sheets, t, gates)).toList(),
+                charting.of(sheets, now));
     }
 
     private Published.Tier tier(Sheets sheets, Sheets.OfTier tier, List<Preflights.GateView> gates) {
@@ -90,13 +92,13 @@ class Freezing {
 
     private Set<UUID> withheld(Sheets.OfBuild build) {
         return build.lines().stream()
-                .filter(l -> l.price().offer().filter(this::isWithheld).isPresent())
+                .filter(l -> l.price().offer().filter(Freezing::isWithheld).isPresent())
                 .map(l -> l.line().id())
                 .collect(Collectors.toSet());
     }
 
-    private boolean isWithheld(Offer offer) {
-        return !shops.mayFreeze(offer.seller().shop());
+    private static boolean isWithheld(Offer offer) {
+        return !offer.seller().terms().mayFreeze();
     }
 
     private Published.Build whole(
@@ -107,6 +109,7 @@ class Freezing {
                 build.id(),
                 build.name(),
                 total,
+                estimated(build.total().total(), null),
                 minor(build.total().goods()),
                 minor(build.total().uncounted()),
                 total == null ? null : last.map(l -> total - l).orElse(null),
@@ -185,41 +188,57 @@ class Freezing {
                 line.quantity(),
                 line.counted(),
                 minor(l.price().goods()),
+                estimated(l.price()),
                 l.price()
                         .offer()
                         .map(o -> new Published.Price(
-                                o.seller().label(), o.condition().label(), o.seenAt(), o.link()))
+                                o.seller().label(),
+                                o.condition().label(),
+                                o.seenAt(),
+                                o.link(),
+                                o.claimBack().map(Money::minor).orElse(null)))
                         .orElse(null),
                 null,
                 l.state().reason(),
                 change.how() == LineChange.How.SWITCHED ? change.before() : null,
                 change.difference().map(Money::minor).orElse(null),
-                options(sheets, tier, build, l, OptionState.Purpose.ALTERNATIVE),
-                options(sheets, tier, build, l, OptionState.Purpose.UPGRADE),
+                options(build, l, OptionState.Purpose.ALTERNATIVE),
+                options(build, l, OptionState.Purpose.UPGRADE),
                 compared(l));
     }
 
-    private List<Published.Option> options(
-            Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Sheets.OfLine line, OptionState.Purpose purpose) {
-        var prospects = workbench.prospects(sheets, tier, build, line);
-        return line.state().options().stream()
-                .filter(o -> o.purpose() == purpose)
-                .map(o -> option(prospects.of(workbench.part(o.part())), o))
+    private List<Published.Option> options(Sheets.OfBuild build, Sheets.OfLine line, OptionState.Purpose purpose) {
+        return build.options(line.line().id()).stream()
+                .filter(o -> o.state().purpose() == purpose)
+                .map(o -> option(o.prospect(), o.state()))
                 .toList();
     }
 
     /** The difference is the true one: what the option forces is in it, and is told. */
     private Published.Option option(Prospect prospect, OptionState state) {
-        var hidden = prospect.price().offer().filter(this::isWithheld).isPresent();
+        var hidden = prospect.price().offer().filter(Freezing::isWithheld).isPresent();
         var consequences = new ArrayList<String>();
         prospect.forced().forEach(f -> consequences.add("Needs " + f.part().fullName() + " with it: " + f.why()));
         prospect.effect().trouble().stream().map(Freezing::sentence).forEach(consequences::add);
         return new Published.Option(
                 prospect.part().fullName(),
                 hidden ? null : minor(prospect.price().goods()),
+                estimated(prospect.price()),
                 hidden ? null : minor(prospect.trueDifference()),
                 state.note(),
                 List.copyOf(consequences));
+    }
+
+    private static Published.@Nullable Estimated estimated(LinePrice price) {
+        return estimated(
+                price.goods(), price.estimated().map(Estimate::derivation).orElse(null));
+    }
+
+    private static Published.@Nullable Estimated estimated(Amount amount, @Nullable String derivation) {
+        return amount instanceof Amount.Range r
+                ? new Published.Estimated(
+                        r.low().minor(), r.likely().minor(), r.high().minor(), derivation)
+                : null;
     }
 
     private static @Nullable Long minor(Amount amount) {

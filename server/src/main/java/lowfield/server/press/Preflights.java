@@ -91,7 +91,7 @@ public class Preflights {
                         l.reason(),
                         l.price().offer().map(Offer::seenAt),
                         l.price().price().map(PartPrice::whyNone).orElse(""),
-                        withoutPrice(sheets, tier, build, l)))
+                        withoutPrice(build, l)))
                 .toList();
         return new Sheet(
                 build.id(),
@@ -102,10 +102,9 @@ public class Preflights {
                 entries);
     }
 
-    private List<String> withoutPrice(Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Sheets.OfLine line) {
-        var prospects = workbench.prospects(sheets, tier, build, line);
-        return line.state().options().stream()
-                .map(o -> prospects.of(workbench.part(o.part())))
+    private List<String> withoutPrice(Sheets.OfBuild build, Sheets.OfLine line) {
+        return build.options(line.line().id()).stream()
+                .map(Sheets.OfOption::prospect)
                 .filter(t -> t.price().goods().known().isEmpty())
                 .map(t -> t.part().fullName())
                 .toList();

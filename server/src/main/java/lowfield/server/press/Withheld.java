@@ -21,6 +21,7 @@ final class Withheld {
                 build.id(),
                 build.name(),
                 rounded(build.totalMinor(), ten),
+                rounded(build.totalEstimated(), ten),
                 rounded(build.goodsMinor(), ten),
                 rounded(build.uncountedMinor(), ten),
                 null,
@@ -45,6 +46,7 @@ final class Withheld {
                 line.quantity(),
                 line.counted(),
                 null,
+                null,
                 line.price(),
                 true,
                 line.reason(),
@@ -56,10 +58,22 @@ final class Withheld {
     }
 
     private static Published.Option bare(Published.Option option) {
-        return new Published.Option(option.label(), option.priceMinor(), null, option.note(), option.trouble());
+        return new Published.Option(
+                option.label(), option.priceMinor(), option.estimated(), null, option.note(), option.trouble());
+    }
+
+    private static Published.@Nullable Estimated rounded(Published.@Nullable Estimated sum, long ten) {
+        return sum == null
+                ? null
+                : new Published.Estimated(
+                        tens(sum.lowMinor(), ten), tens(sum.likelyMinor(), ten), tens(sum.highMinor(), ten), null);
     }
 
     static @Nullable Long rounded(@Nullable Long minor, long ten) {
-        return minor == null ? null : Math.round(minor / (double) ten) * ten;
+        return minor == null ? null : tens(minor, ten);
+    }
+
+    private static long tens(long minor, long ten) {
+        return Math.round(minor / (double) ten) * ten;
     }
 }

@@ -62,6 +62,11 @@ public class Acceptances {
             Instant seenAt,
             String link) {}
 
+    /** A person's own price counts at once. */
+    void released(ObservationRecord typed, String why, Person person) {
+        decide(typed, "RELEASED", why, person);
+    }
+
     private long decide(ObservationRecord observation, String verdict, String why, Person person) {
         var id = db.insertInto(ACCEPTANCE)
                 .set(ACCEPTANCE.LISTING_ID, observation.getListingId())

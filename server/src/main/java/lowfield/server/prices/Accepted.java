@@ -16,7 +16,8 @@ import org.springframework.stereotype.Component;
 @Component
 class Accepted {
     private static final String ACCEPTED = """
-            select o.id, o.listing_id, o.seen_at, o.price_minor, o.currency, o.shipping_minor, o.stock, o.members_only
+            select o.id, o.listing_id, o.seen_at, o.price_minor, o.currency, o.shipping_minor, o.stock, o.members_only,
+                o.claim_back_minor
             from observation o
             where {0} and (select a.verdict from acceptance a
                 where a.observation_id = o.id and a.seen_at = o.seen_at
@@ -30,7 +31,8 @@ class Accepted {
                 accepted_currency = n.currency,
                 accepted_shipping_minor = n.shipping_minor,
                 accepted_stock = n.stock,
-                accepted_members_only = n.members_only
+                accepted_members_only = n.members_only,
+                accepted_claim_back_minor = n.claim_back_minor
             from (select distinct on (listing_id) * from (%s) o order by listing_id, seen_at desc, id desc) n
             where listing.id = n.listing_id
               and (listing.accepted_seen_at is null or listing.accepted_seen_at <= n.seen_at)
@@ -38,7 +40,7 @@ class Accepted {
     private static final String NOTHING = """
             update listing set accepted_observation = null, accepted_seen_at = null, accepted_price_minor = null,
                 accepted_currency = null, accepted_shipping_minor = null, accepted_stock = null,
-                accepted_members_only = null
+                accepted_members_only = null, accepted_claim_back_minor = null
             where id = cast({0} as uuid)
             """;
     /** The days of parts at shops that some observations speak of. */

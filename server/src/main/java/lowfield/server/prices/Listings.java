@@ -106,7 +106,7 @@ class Listings {
                 .from(LISTING)
                 .join(PRODUCT_PAGE)
                 .on(PRODUCT_PAGE.ID.eq(LISTING.PAGE_ID))
-                .where(PRODUCT_PAGE.SHOP_ID.eq(shop))
+                .where(PRODUCT_PAGE.SHOP_ID.eq(shop), PRODUCT_PAGE.BY_HAND.isFalse())
                 .and(page == null ? DSL.noCondition() : PRODUCT_PAGE.ID.eq(page))
                 .and(LISTING.ACCEPTED_STOCK.isNull().or(LISTING.ACCEPTED_STOCK.ne(Stock.GONE.name())))
                 .fetch(LISTING.ID);

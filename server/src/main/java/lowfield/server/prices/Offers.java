@@ -4,6 +4,7 @@ import static lowfield.db.Tables.LISTING;
 import static lowfield.db.Tables.PRODUCT_PAGE;
 import static lowfield.db.Tables.SELLER;
 import static lowfield.db.Tables.SHOP;
+import static lowfield.db.Tables.VARIANT;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -16,13 +17,20 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lowfield.core.estimate.Basis;
+import lowfield.core.estimate.Estimates;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
+import lowfield.core.offer.Estimator;
 import lowfield.core.offer.Offer;
 import lowfield.core.offer.PriceList;
 import lowfield.core.offer.PricePolicy;
 import lowfield.core.offer.Seller;
 import lowfield.core.offer.Stock;
+import lowfield.core.offer.Terms;
+import lowfield.server.catalogue.Catalogue;
+import lowfield.server.catalogue.Parts;
+import lowfield.server.platform.Json;
 import lowfield.server.platform.Notices;
 import lowfield.server.platform.Snapshot;
 import org.jooq.DSLContext;
@@ -34,30 +42,51 @@ import org.springframework.stereotype.Service;
 public class Offers {
     private record At(UUID shop, UUID variant, Offer offer) {}
 
+    /** Offers and the bases of estimates, by part. */
+    private record Seen(Map<UUID, List<At>> offers, Map<UUID, Basis> bases) {
+        List<Offer> of(UUID part, Set<UUID> shops) {
+            return offers.getOrDefault(part, List.of()).stream()
+                    .filter(at -> shops.contains(at.shop()))
+                    .map(At::offer)
+                    .toList();
+        }
+
+        Estimator estimates(Catalogue catalogue) {
+            return new Estimates(
+                    part -> Optional.ofNullable(bases.get(part)),
+                    catalogue::part,
+                    kind -> catalogue.shelf(kind).parts());
+        }
+    }
+
     private final DSLContext db;
-    private final Snapshot<Map<UUID, List<At>>> snapshot;
+    private final Parts parts;
+    private final Snapshot<Seen> snapshot;
     private final Cache<Asked, PriceList> lists =
             Caffeine.newBuilder().maximumSize(16).softValues().build();
 
-    /** What a list of prices follows from; the offers are their own identity. */
-    private record Asked(PricePolicy policy, Set<UUID> shops, Instant moment, Object offers) {
+    /** What a list of prices follows from; the offers and the catalogue are their own identity. */
+    private record Asked(PricePolicy policy, Set<UUID> shops, Instant moment, boolean estimates, List<Object> seen) {
         @Override
         public boolean equals(Object other) {
             return other instanceof Asked o
                     && policy.equals(o.policy)
                     && shops.equals(o.shops)
                     && moment.equals(o.moment)
-                    && offers == o.offers;
+                    && estimates == o.estimates
+                    && seen.get(0) == o.seen.get(0)
+                    && seen.get(1) == o.seen.get(1);
         }
 
         @Override
         public int hashCode() {
-            return Objects.hash(policy, shops, moment);
+            return Objects.hash(policy, shops, moment, estimates);
         }
     }
 
-    Offers(DSLContext db, Notices notices) {
+    Offers(DSLContext db, Parts parts, Notices notices) {
         this.db = db;
+        this.parts = parts;
         this.snapshot = new Snapshot<>(this::load);
         notices.whenChanged(topic -> {
             if (topic == Notices.Topic.OFFERS) {
@@ -66,25 +95,42 @@ public class Offers {
         });
     }
 
-    /** What parts cost at some shops under a policy, as of the minute that a moment is in. */
+    /** What parts cost at some shops under a policy, as of the minute that a moment is in; announced ones by estimate. */
     public PriceList prices(PricePolicy policy, Set<UUID> shops, Instant now) {
-        var offers = snapshot.get();
-        var minute = now.truncatedTo(ChronoUnit.MINUTES);
+        return prices(policy, shops, now, true);
+    }
+
+    /** What anyone could order there now: in stock, open to anyone, nothing estimated. */
+    public PriceList bookable(PricePolicy policy, Set<UUID> shops, Instant now) {
+        return prices(policy.bookableByAnyone(), shops, now, false);
+    }
+
+    private PriceList prices(PricePolicy policy, Set<UUID> shops, Instant now, boolean estimates) {
+        var seen = snapshot.get();
+        var catalogue = parts.catalogue();
         return lists.get(
-                new Asked(policy, shops, minute, offers),
-                asked -> new PriceList(part -> of(offers, part, shops), policy, minute));
+                new Asked(policy, shops, now.truncatedTo(ChronoUnit.MINUTES), estimates, List.of(seen, catalogue)),
+                asked -> new PriceList(
+                        part -> seen.of(part, shops),
+                        policy,
+                        asked.moment(),
+                        estimates ? seen.estimates(catalogue) : Estimator.NONE));
     }
 
-    private static List<Offer> of(Map<UUID, List<At>> offers, UUID part, Set<UUID> shops) {
-        return offers.getOrDefault(part, List.of()).stream()
-                .filter(at -> shops.contains(at.shop()))
-                .map(At::offer)
-                .toList();
+    private Seen load() {
+        return new Seen(
+                listings().stream().collect(Collectors.groupingBy(At::variant, Collectors.toUnmodifiableList())),
+                db.select(VARIANT.ID, VARIANT.ESTIMATE)
+                        .from(VARIANT)
+                        .where(VARIANT.ESTIMATE.isNotNull())
+                        .fetchMap(
+                                VARIANT.ID,
+                                r -> Json.read(r.get(VARIANT.ESTIMATE).data(), EstimateForm.class)
+                                        .basis()));
     }
 
-    private Map<UUID, List<At>> load() {
-        return db
-                .select(
+    private List<At> listings() {
+        return db.select(
                         LISTING.asterisk(),
                         PRODUCT_PAGE.VARIANT_ID,
                         PRODUCT_PAGE.PATH,
@@ -92,6 +138,10 @@ public class Offers {
                         SHOP.ID,
                         SHOP.NAME,
                         SHOP.HOST,
+                        SHOP.REGION,
+                        SHOP.RETURN_DAYS,
+                        SHOP.MAY_FREEZE,
+                        SHOP.SHOWN_DAYS,
                         SHOP.FREE_FROM_MINOR,
                         SHOP.SHIPPING_MINOR)
                 .from(LISTING)
@@ -102,9 +152,7 @@ public class Offers {
                 .join(SHOP)
                 .on(SHOP.ID.eq(PRODUCT_PAGE.SHOP_ID))
                 .where(LISTING.ACCEPTED_PRICE_MINOR.isNotNull())
-                .fetch(Offers::at)
-                .stream()
-                .collect(Collectors.groupingBy(At::variant, Collectors.toUnmodifiableList()));
+                .fetch(Offers::at);
     }
 
     private static At at(Record r) {
@@ -116,7 +164,7 @@ public class Offers {
         var shipping = Optional.ofNullable(r.get(LISTING.ACCEPTED_SHIPPING_MINOR))
                 .or(() -> Optional.ofNullable(r.get(SHOP.SHIPPING_MINOR)).filter(m -> ofShop))
                 .map(m -> Money.of(m, currency));
-        var seller = new Seller(r.get(LISTING.SELLER_ID), r.get(SELLER.NAME), r.get(SHOP.NAME), freeFrom);
+        var seller = new Seller(r.get(LISTING.SELLER_ID), r.get(SELLER.NAME), r.get(SHOP.NAME), freeFrom, terms(r));
         var offer = new Offer(
                 r.get(LISTING.ID),
                 seller,
@@ -125,8 +173,17 @@ public class Offers {
                 shipping,
                 Stock.valueOf(r.get(LISTING.ACCEPTED_STOCK)),
                 r.get(LISTING.ACCEPTED_MEMBERS_ONLY),
+                Optional.ofNullable(r.get(LISTING.ACCEPTED_CLAIM_BACK_MINOR)).map(m -> Money.of(m, currency)),
                 r.get(LISTING.ACCEPTED_SEEN_AT).toInstant(),
                 "https://" + r.get(SHOP.HOST) + r.get(PRODUCT_PAGE.PATH));
         return new At(r.get(SHOP.ID), r.get(PRODUCT_PAGE.VARIANT_ID), offer);
+    }
+
+    /** A shop that lends its prices for some days only does not let them stand for good. */
+    private static Terms terms(Record r) {
+        return new Terms(
+                r.get(SHOP.REGION),
+                Optional.ofNullable(r.get(SHOP.RETURN_DAYS)),
+                r.get(SHOP.MAY_FREEZE) && r.get(SHOP.SHOWN_DAYS) == null);
     }
 }

@@ -54,7 +54,7 @@ public class Rounds {
             from product_page p
             join shop s on s.id = p.shop_id
             join guide_shop g on g.shop_id = s.id
-            where g.guide_id = {1}
+            where g.guide_id = {1} and not p.by_hand
               and (s.feed is null or p.asked_at > {2} or p.variant_id::text in (select part from used))
             """;
 

@@ -13,6 +13,7 @@ import java.util.Currency;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lowfield.core.money.Amount;
@@ -34,6 +35,7 @@ final class PageModel {
             String detail,
             String reason,
             String price,
+            String note,
             String seller,
             String link,
             String seen,
@@ -132,10 +134,41 @@ final class PageModel {
         return minor == null ? "" : (minor > 0 ? "+" : minor < 0 ? "−" : "±") + money(Math.abs(minor));
     }
 
+    /** A sum, or from where to where it is estimated. */
+    private String money(@Nullable Long minor, Published.@Nullable Estimated estimated) {
+        return estimated == null
+                ? money(minor)
+                : "about %s, %s to %s"
+                        .formatted(
+                                money(estimated.likelyMinor()),
+                                money(estimated.lowMinor()),
+                                money(estimated.highMinor()));
+    }
+
+    private String total(Published.Build build) {
+        return money(build.totalMinor(), build.totalEstimated());
+    }
+
     List<Tab> tabs() {
         return published.tiers().stream()
-                .map(t -> new Tab(id(t), t.name(), money(t.builds().get(0).totalMinor())))
+                .map(t -> new Tab(id(t), t.name(), total(t.builds().get(0))))
                 .toList();
+    }
+
+    List<ChartDrawing> charts() {
+        return Optional.ofNullable(published.charts()).orElse(List.of()).stream()
+                .map(c -> ChartDrawing.of(c, value -> c.isIndex() ? index(value) : money(value), day()))
+                .toList();
+    }
+
+    private String index(long tenths) {
+        var format = NumberFormat.getNumberInstance(locale);
+        format.setMinimumFractionDigits(1);
+        return format.format(BigDecimal.valueOf(tenths, 1));
+    }
+
+    private DateTimeFormatter day() {
+        return DateTimeFormatter.ofPattern("d MMM yyyy", locale);
     }
 
     private static String id(Published.Tier tier) {
@@ -168,8 +201,7 @@ final class PageModel {
                 tier.builds().stream()
                         .map(b -> b.peakWatts() == null ? "not known" : b.peakWatts() + " W")
                         .toList()));
-        rows.add(row(
-                "Total", tier.builds().stream().map(b -> money(b.totalMinor())).toList()));
+        rows.add(row("Total", tier.builds().stream().map(this::total).toList()));
         return new TableRows(tier.builds().stream().map(Published.Build::name).toList(), rows);
     }
 
@@ -232,8 +264,8 @@ final class PageModel {
         return new BuildRow(
                 "build-" + build.id(),
                 build.name(),
-                money(build.totalMinor()),
-                standing(tier.band(), build.totalMinor()),
+                total(build),
+                standing(tier.band(), build),
                 Todays.place(published.number(), build.id()),
                 elsewhere(build),
                 rates(build),
@@ -274,9 +306,24 @@ final class PageModel {
         return "Shipping is in the total: " + String.join(", ", parts) + ".";
     }
 
-    private String standing(BandForm form, @Nullable Long total) {
-        var amount = total == null ? Amount.notKnown("a price is missing") : Amount.of(new Money(total, currency));
-        var state = BandState.of(amount, form.band(currency));
+    private Amount amount(Published.Build build) {
+        var estimated = build.totalEstimated();
+        if (estimated != null) {
+            return new Amount.Range(
+                    new Money(estimated.lowMinor(), currency),
+                    new Money(estimated.likelyMinor(), currency),
+                    new Money(estimated.highMinor(), currency));
+        }
+        return build.totalMinor() == null
+                ? Amount.notKnown("a price is missing")
+                : Amount.of(new Money(build.totalMinor(), currency));
+    }
+
+    private String standing(BandForm form, Published.Build build) {
+        var state = BandState.of(amount(build), form.band(currency));
+        if (state instanceof BandState.Ranging ranging) {
+            return "an estimate; " + ranging.said();
+        }
         if (state instanceof BandState.Over over) {
             return money(over.by().minor()) + " over its band";
         }
@@ -346,7 +393,8 @@ final class PageModel {
                 (line.quantity() > 1 ? line.quantity() + " × " : "") + line.label(),
                 line.detail(),
                 Markdown.html(line.reason()),
-                Boolean.TRUE.equals(line.withheld()) ? "see the shop" : money(line.priceMinor()),
+                Boolean.TRUE.equals(line.withheld()) ? "see the shop" : money(line.priceMinor(), line.estimated()),
+                note(line),
                 price == null ? "" : price.seller() + (price.condition().equals("new") ? "" : ", " + price.condition()),
                 price == null ? "" : price.link(),
                 price == null ? "" : date(price.seenAt()),
@@ -358,10 +406,21 @@ final class PageModel {
                 compared(line.compared()));
     }
 
+    /** From what an estimate follows, or what can be claimed back afterwards. */
+    private String note(Published.Line line) {
+        var price = line.price();
+        if (line.estimated() != null) {
+            return "an estimate: " + line.estimated().derivation();
+        }
+        return price == null || price.claimBackMinor() == null || line.priceMinor() == null
+                ? ""
+                : "after claim %s".formatted(money(line.priceMinor() - price.claimBackMinor() * line.quantity()));
+    }
+
     private OptionRow option(Published.Option option) {
         return new OptionRow(
                 option.label(),
-                money(option.priceMinor()),
+                money(option.priceMinor(), option.estimated()),
                 signed(option.differenceMinor()),
                 option.note(),
                 option.trouble());

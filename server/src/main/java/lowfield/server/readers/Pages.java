@@ -108,6 +108,7 @@ public class Pages {
         context.setVariable("published", model.date(published.publishedAt()));
         context.setVariable("tabs", model.tabs());
         context.setVariable("tiers", model.tiers());
+        context.setVariable("charts", model.charts());
         context.setVariable("path", path);
         context.setVariable("hash", hash);
         context.setVariable("home", "/" + published.guide().slug());

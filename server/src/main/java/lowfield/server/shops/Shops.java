@@ -44,7 +44,7 @@ public class Shops {
 
     /**
      * A shop by its public host; sums are in its own currency, tax in thousandths. {@code shownDays}: for how long its
-     * prices may be shown after they were seen, if it says; {@code paceMs}: the least time between two requests, a second
+     * prices may be shown after they were seen, if it says; {@code returnDays}: for how long it takes used goods back; {@code paceMs}: the least time between two requests, a second
      * unless it is served from this machine; {@code lanes}: how many at once, 1 to 8.
      */
     public record Shop(
@@ -59,6 +59,7 @@ public class Shops {
             @Nullable Long shippingMinor,
             boolean mayFreeze,
             @Nullable Integer shownDays,
+            @Nullable Integer returnDays,
             @Nullable Integer paceMs,
             @Nullable Integer lanes,
             @Nullable FeedForm feed,
@@ -124,6 +125,9 @@ public class Shops {
         RuleBroken.unless(
                 shop.shownDays() == null || shop.shownDays() >= 0 && shop.shownDays() <= 3650,
                 "For how long prices may be shown is 0 to 3,650 days.");
+        RuleBroken.unless(
+                shop.returnDays() == null || shop.returnDays() >= 0 && shop.returnDays() <= 365,
+                "Goods are taken back for 0 to 365 days.");
         return host;
     }
 
@@ -139,6 +143,7 @@ public class Shops {
         figures.put(SHOP.SHIPPING_MINOR, shop.shippingMinor());
         figures.put(SHOP.MAY_FREEZE, shop.mayFreeze());
         figures.put(SHOP.SHOWN_DAYS, shop.shownDays());
+        figures.put(SHOP.RETURN_DAYS, shop.returnDays());
         figures.put(
                 SHOP.PACE_MS,
                 Optional.ofNullable(shop.paceMs())
@@ -163,15 +168,6 @@ public class Shops {
                 .from(SHOP)
                 .orderBy(SHOP.NAME)
                 .fetch(r -> shop(r.into(SHOP), r.get("pages", Integer.class)));
-    }
-
-    /** Whether a shop lets its prices be shown in a published edition for good. */
-    public boolean mayFreeze(String name) {
-        return db.select(SHOP.MAY_FREEZE)
-                .from(SHOP)
-                .where(SHOP.NAME.eq(name))
-                .fetchOptional(SHOP.MAY_FREEZE)
-                .orElse(true);
     }
 
     public Shop find(UUID id) {
@@ -229,6 +225,7 @@ public class Shops {
                 r.getShippingMinor(),
                 r.getMayFreeze(),
                 r.getShownDays(),
+                r.getReturnDays(),
                 r.getPaceMs(),
                 r.getLanes(),
                 r.getFeed() == null ? null : Json.read(r.getFeed().data(), FeedForm.class),

@@ -7,6 +7,7 @@ import lowfield.server.bench.Answers;
 import lowfield.server.bench.Journal;
 import lowfield.server.bench.Undoing;
 import lowfield.server.bench.Variants;
+import lowfield.server.guide.ChartChoice;
 import lowfield.server.platform.Versions;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -86,6 +87,16 @@ class VariantController {
             @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
             @AuthenticationPrincipal Person person) {
         variants.note(edition, note.note(), Versions.expected(ifMatch), person);
+    }
+
+    @PutMapping("/charts")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void charts(
+            @PathVariable UUID edition,
+            @RequestBody List<ChartChoice> charts,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @AuthenticationPrincipal Person person) {
+        variants.charts(edition, charts, Versions.expected(ifMatch), person);
     }
 
     /** Answers a caution; the fingerprint names what was read, figures and all. */

@@ -1,0 +1,17 @@
+package lowfield.core.offer;
+
+/** Whether the shop itself sells or somebody else on its market place. */
+public enum SellerKind {
+    SHOP("a shop itself"),
+    MARKET("a seller on a market place");
+
+    private final String label;
+
+    SellerKind(String label) {
+        this.label = label;
+    }
+
+    public String label() {
+        return label;
+    }
+}

@@ -1,0 +1,94 @@
+package lowfield.server.press;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import lowfield.core.part.Kind;
+import lowfield.server.archive.Published;
+import lowfield.server.bench.Sheets;
+import lowfield.server.guide.ChartChoice;
+import lowfield.server.history.Histories;
+import lowfield.server.history.TierHistories;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Freezes the charts that an edition shows its readers; one that has nothing to show is left out. */
+@Component
+class Charting {
+    private final Histories histories;
+    private final TierHistories tiers;
+
+    Charting(Histories histories, TierHistories tiers) {
+        this.histories = histories;
+        this.tiers = tiers;
+    }
+
+    /** The charts as of a moment; absent when none is asked for. */
+    @Nullable
+    List<Published.Chart> of(Sheets sheets, Instant now) {
+        var today = LocalDate.ofInstant(now, ZoneId.of(sheets.guide().zone()));
+        var charts = sheets.edition().charts().stream()
+                .flatMap(c -> chart(sheets, c, today).stream())
+                .filter(c -> !c.curves().isEmpty())
+                .toList();
+        return charts.isEmpty() ? null : charts;
+    }
+
+    private Optional<Published.Chart> chart(Sheets sheets, ChartChoice choice, LocalDate today) {
+        return switch (choice.of()) {
+            case KIND -> Optional.of(kind(Kind.valueOf(choice.id()), today));
+            case TIER -> tier(sheets, UUID.fromString(choice.id()), today);
+            case PART -> Optional.of(part(UUID.fromString(choice.id()), today));
+        };
+    }
+
+    private Published.Chart kind(Kind kind, LocalDate today) {
+        var dots = histories.kind(kind, today).months().stream()
+                .filter(m -> m.index() != null)
+                .map(m -> new Published.Dot(m.month(), Math.round(m.index() * 10)))
+                .toList();
+        return new Published.Chart(
+                "What %s cost, the first month 100".formatted(kind.plural()), true, curve("index", dots));
+    }
+
+    private Optional<Published.Chart> tier(Sheets sheets, UUID id, LocalDate today) {
+        return tiers.of(sheets.guide().slug(), today).tiers().stream()
+                .filter(t -> t.tier().equals(id))
+                .findFirst()
+                .map(t -> new Published.Chart(
+                        t.name() + ": what its list cost",
+                        false,
+                        java.util.stream.Stream.of(
+                                        curve("as published", dots(t, TierHistories.Point::goodsMinor)),
+                                        curve("the first list all along", dots(t, TierHistories.Point::sameGoodsMinor)))
+                                .flatMap(List::stream)
+                                .toList()));
+    }
+
+    private static List<Published.Dot> dots(
+            TierHistories.TierHistory tier, Function<TierHistories.Point, @Nullable Long> value) {
+        return tier.points().stream()
+                .filter(p -> value.apply(p) != null)
+                .map(p -> new Published.Dot(p.period(), value.apply(p)))
+                .toList();
+    }
+
+    /** Only of shops that let their prices stand. */
+    private Published.Chart part(UUID id, LocalDate today) {
+        var history = histories.part(id, today);
+        var dots = history.accepted().stream()
+                .filter(Histories.Day::mayFreeze)
+                .map(d -> new Published.Dot(d.day(), d.minor()))
+                .toList();
+        return new Published.Chart(history.name(), false, curve("to be had for", dots));
+    }
+
+    /** A curve takes two dots. */
+    private static List<Published.Curve> curve(String name, List<Published.Dot> dots) {
+        return dots.size() < 2 ? List.of() : List.of(new Published.Curve(name, dots));
+    }
+}

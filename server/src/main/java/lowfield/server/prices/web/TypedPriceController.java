@@ -1,0 +1,58 @@
+package lowfield.server.prices.web;
+
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.server.accounts.Person;
+import lowfield.server.prices.EstimateForm;
+import lowfield.server.prices.TypedPrices;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Prices by a person's word, and estimates of what nobody sells yet. */
+@RestController
+@RequestMapping("/api/parts/{part}")
+class TypedPriceController {
+    private final TypedPrices typed;
+
+    TypedPriceController(TypedPrices typed) {
+        this.typed = typed;
+    }
+
+    @PostMapping("/prices")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void add(
+            @PathVariable UUID part,
+            @RequestBody TypedPrices.TypedPrice price,
+            @AuthenticationPrincipal Person person) {
+        typed.add(part, price, person);
+    }
+
+    @GetMapping("/estimate")
+    ResponseEntity<EstimateForm> estimate(@PathVariable UUID part) {
+        return typed.estimate(part)
+                .map(ResponseEntity::ok)
+                .orElseGet(() -> ResponseEntity.noContent().build());
+    }
+
+    @PutMapping("/estimate")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void estimate(@PathVariable UUID part, @RequestBody EstimateForm form) {
+        typed.estimate(part, Optional.of(form));
+    }
+
+    @DeleteMapping("/estimate")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void withdraw(@PathVariable UUID part) {
+        typed.estimate(part, Optional.empty());
+    }
+}

@@ -1,0 +1,81 @@
+<script lang="ts">
+  import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+  import { api, taken, type Schemas } from '$lib/api/client';
+  import Choose from '$ui/Choose.svelte';
+  import TextField from '$ui/TextField.svelte';
+  import Told from '$ui/Told.svelte';
+  import { emptyPrice, priceForm, today } from './typed';
+
+  /** A price that the author has seen, with its day and source; it counts at once. */
+  let { part, onsaved }: { part: string; onsaved?: () => void } = $props();
+  const queries = useQueryClient();
+  const shops = createQuery(() => ({ queryKey: ['shops'], queryFn: () => taken(api.GET('/api/shops', {})) }));
+  let typed = $state(emptyPrice());
+  let sentence = $state('');
+  let done = $state('');
+  const shop = $derived((shops.data ?? []).find((s) => s.id === typed.shop) ?? shops.data?.[0]);
+  const conditions: { value: Schemas['TypedPrice']['condition']; label: string }[] = [
+    { value: 'NEW', label: 'new' },
+    { value: 'OPENED', label: 'opened' },
+    { value: 'REFURBISHED', label: 'refurbished' },
+    { value: 'USED', label: 'used' },
+  ];
+  const stocks: { value: Schemas['TypedPrice']['stock']; label: string }[] = [
+    { value: 'IN_STOCK', label: 'in stock' },
+    { value: 'LIMITED', label: 'few left' },
+    { value: 'BACK_ORDER', label: 'on back order' },
+    { value: 'PRE_ORDER', label: 'pre-order' },
+    { value: 'NOT_STATED', label: 'not stated' },
+  ];
+
+  async function save(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    try {
+      await taken(api.POST('/api/parts/{part}/prices', { params: { path: { part } }, body: priceForm(typed, shop!) }));
+      typed = { ...emptyPrice(), shop: typed.shop };
+      sentence = '';
+      done = 'Kept; it counts now.';
+      await queries.invalidateQueries();
+      onsaved?.();
+    } catch (problem) {
+      sentence = (problem as Error).message;
+      done = '';
+    }
+  }
+</script>
+
+{#if shops.data && !shops.data.length}<p class="text-soft">
+    No shop is set up yet. <a class="underline" href="/shops">Add one first.</a>
+  </p>{:else if shop}
+  <form class="space-y-3" onsubmit={save}>
+    <div class="grid grid-cols-3 gap-3">
+      <Choose
+        label="Shop"
+        bind:value={() => shop!.id!, (id) => (typed.shop = id)}
+        options={(shops.data ?? []).map((s) => ({ value: s.id!, label: s.name }))}
+      />
+      <TextField label="Seller" bind:value={typed.seller} maxlength={100} hint="Empty: the shop itself" />
+      <TextField label="Seen on" type="date" bind:value={typed.seenOn} max={today()} required />
+      <TextField label="Price of one, {shop.currency}" bind:value={typed.price} inputmode="decimal" required />
+      <TextField label="Shipping alone" bind:value={typed.shipping} inputmode="decimal" hint="Empty: not stated" />
+      <TextField
+        label="To be claimed back"
+        bind:value={typed.claim}
+        inputmode="decimal"
+        hint="Told beside the price, never taken off"
+      />
+      <Choose label="It is" bind:value={typed.condition} options={conditions} />
+      <Choose label="Stock" bind:value={typed.stock} options={stocks} />
+      <label class="inline-flex items-center gap-2 self-end pb-2"
+        ><input type="checkbox" bind:checked={typed.membersOnly} />members only</label
+      >
+    </div>
+    <TextField label="Where you have it from" bind:value={typed.source} required minlength={3} maxlength={300} />
+    <TextField label="Link, if there is one" type="url" bind:value={typed.link} placeholder="https://{shop.host}/…" />
+    <Told {sentence} /><Told sentence={done} tone="moss" />
+    {#if sentence.includes('you are sure')}<label class="inline-flex items-center gap-2"
+        ><input type="checkbox" bind:checked={typed.sure} />I am sure of this price</label
+      >{/if}
+    <button class="btn btn-main">Keep the price</button>
+  </form>
+{/if}

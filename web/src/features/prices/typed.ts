@@ -1,0 +1,106 @@
+import type { Schemas } from '$lib/api/client';
+import { typedMinor } from '$lib/format';
+
+/** A price as it is typed; sums are text until they are sent. */
+export interface TypedFields {
+  shop: string;
+  seller: string;
+  seenOn: string;
+  price: string;
+  shipping: string;
+  claim: string;
+  condition: Schemas['TypedPrice']['condition'];
+  stock: Schemas['TypedPrice']['stock'];
+  membersOnly: boolean;
+  source: string;
+  link: string;
+  sure: boolean;
+}
+
+export const today = (): string => new Date().toISOString().slice(0, 10);
+
+export const emptyPrice = (): TypedFields => ({
+  shop: '',
+  seller: '',
+  seenOn: today(),
+  price: '',
+  shipping: '',
+  claim: '',
+  condition: 'NEW',
+  stock: 'IN_STOCK',
+  membersOnly: false,
+  source: '',
+  link: '',
+  sure: false,
+});
+
+function sum(what: string, text: string): number | undefined {
+  const minor = typedMinor(text);
+  if (text.trim() && minor == null)
+    throw new Error(`The ${what} "${text.slice(0, 20)}" is not a sum; write it like 309 or 309.50.`);
+  return minor ?? undefined;
+}
+
+/** The price to send; says which figure is none. */
+export function priceForm(typed: TypedFields, shop: Pick<Schemas['Shop'], 'id' | 'currency'>): Schemas['TypedPrice'] {
+  const price = sum('price', typed.price);
+  if (price === undefined) throw new Error('Type the price.');
+  return {
+    shop: shop.id!,
+    currency: shop.currency,
+    seller: typed.seller.trim() || undefined,
+    condition: typed.condition,
+    stock: typed.stock,
+    priceMinor: price,
+    shippingMinor: sum('shipping', typed.shipping),
+    claimBackMinor: sum('rebate', typed.claim),
+    membersOnly: typed.membersOnly,
+    seenOn: typed.seenOn,
+    source: typed.source,
+    link: typed.link.trim() || undefined,
+    sure: typed.sure,
+  };
+}
+
+/** The basis of an estimate as it is typed. */
+export interface TypedBasis {
+  type: Schemas['EstimateForm']['type'];
+  comparable: string;
+  factor: string;
+  step: string;
+  spread: string;
+}
+
+export const emptyBasis = (): TypedBasis => ({ type: 'TIMES', comparable: '', factor: '1', step: '', spread: '10' });
+
+export function typedBasis(form: Schemas['EstimateForm']): TypedBasis {
+  return {
+    type: form.type,
+    comparable: form.comparable ?? '',
+    factor: form.factorPermille == null ? '1' : String(form.factorPermille / 1000),
+    step: form.stepMinor == null ? '' : (form.stepMinor / 100).toFixed(2),
+    spread: String(form.spreadPermille / 10),
+  };
+}
+
+function thousandths(what: string, text: string, unit: number): number {
+  const figure = Number(text.trim().replace(',', '.'));
+  if (!text.trim() || !Number.isFinite(figure)) throw new Error(`The ${what} "${text.slice(0, 20)}" is not a number.`);
+  return Math.round(figure * unit);
+}
+
+export function basisForm(typed: TypedBasis, currency: string): Schemas['EstimateForm'] {
+  const spreadPermille = thousandths('share to give or take', typed.spread, 10);
+  if (typed.type === 'SUGGESTED') return { type: 'SUGGESTED', spreadPermille };
+  if (!typed.comparable) throw new Error('Choose the part to compare with.');
+  if (typed.type === 'TIMES')
+    return {
+      type: 'TIMES',
+      comparable: typed.comparable,
+      factorPermille: thousandths('factor', typed.factor, 1000),
+      spreadPermille,
+    };
+  const step = sum('step', typed.step);
+  if (step === undefined) throw new Error('Type the step; it may be less than nothing.');
+  return { type: 'STEP', comparable: typed.comparable, stepMinor: step, currency, spreadPermille };
+}
