@@ -9,6 +9,7 @@ import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Estimate;
 import lowfield.core.offer.Estimator;
+import lowfield.core.offer.Offer;
 import lowfield.core.offer.PriceList;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
@@ -99,7 +100,7 @@ public final class Estimates implements Estimator {
     }
 
     private static Optional<Money> price(UUID part, PriceList prices) {
-        return prices.of(part).offer().map(o -> o.price());
+        return prices.offer(part).map(Offer::price);
     }
 
     private String name(UUID part) {

@@ -53,6 +53,12 @@ public final class PriceList {
                 : price;
     }
 
+    /** The offer of whoever asks least for one piece; never an estimate, so that estimates can be made from it. */
+    public Optional<Offer> offer(UUID part) {
+        var price = known.get(new Asked(part, 1, Optional.empty()));
+        return (price == null ? PartPrice.of(offers.apply(part), policy, now, 1, Optional.empty()) : price).offer();
+    }
+
     /** The price of one piece from whoever asks least. */
     public PartPrice of(UUID part) {
         return of(part, 1, Optional.empty());

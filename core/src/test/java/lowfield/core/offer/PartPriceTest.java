@@ -102,4 +102,72 @@ class PartPriceTest {
         assertThatThrownBy(() -> new PricePolicy(Set.of(Condition.NEW), Set.of(), false, 7))
                 .hasMessageContaining("stock");
     }
+
+    // ---- who may sell, from where, and what is taken back --------------------------------------------
+
+    private static PricePolicy policy(Set<SellerKind> sellers, Set<String> regions, int returnDays) {
+        return new PricePolicy(
+                Set.of(Condition.NEW, Condition.REFURBISHED),
+                Set.of(Stock.IN_STOCK),
+                false,
+                7,
+                sellers,
+                regions,
+                returnDays);
+    }
+
+    private static Offer sold(String name, Condition condition, Terms terms) {
+        var seller = new Seller(UUID.nameUUIDFromBytes(name.getBytes()), name, "Market", Optional.empty(), terms);
+        return new Offer(
+                seller.id(),
+                seller,
+                condition,
+                Money.of(5000, "EUR"),
+                Optional.empty(),
+                Stock.IN_STOCK,
+                false,
+                NOW,
+                "https://x.example");
+    }
+
+    @Test
+    void aPolicyCanKeepOthersThanTheShopOut() {
+        var only = policy(Set.of(SellerKind.SHOP), Set.of(), 0);
+        assertThat(only.refuse(sold("Market", Condition.NEW, Terms.NOT_TOLD), NOW))
+                .isEmpty();
+        assertThat(only.refuse(sold("Pier Nine", Condition.NEW, Terms.NOT_TOLD), NOW))
+                .containsExactly("sold by a seller on a market place");
+    }
+
+    @Test
+    void aPolicyCanNameTheRegionsThatCount() {
+        var here = policy(Set.of(SellerKind.values()), Set.of("Home coast"), 0);
+        assertThat(here.refuse(sold("Market", Condition.NEW, new Terms("Home coast", Optional.empty(), true)), NOW))
+                .isEmpty();
+        assertThat(here.refuse(sold("Market", Condition.NEW, new Terms("Far shore", Optional.empty(), true)), NOW))
+                .containsExactly("sold from Far shore");
+        assertThat(here.refuse(sold("Market", Condition.NEW, Terms.NOT_TOLD), NOW))
+                .containsExactly("where it is sold from is not told");
+    }
+
+    @Test
+    void usedGoodsCanBeAskedToBeTakenBack() {
+        var trusted = policy(Set.of(SellerKind.values()), Set.of(), 14);
+        assertThat(trusted.refuse(sold("Market", Condition.REFURBISHED, new Terms("", Optional.of(30), true)), NOW))
+                .isEmpty();
+        assertThat(trusted.refuse(sold("Market", Condition.REFURBISHED, new Terms("", Optional.of(7), true)), NOW))
+                .containsExactly("taken back for 7 days only");
+        assertThat(trusted.refuse(sold("Market", Condition.REFURBISHED, Terms.NOT_TOLD), NOW))
+                .containsExactly("whether it is taken back is not told");
+        assertThat(trusted.refuse(sold("Market", Condition.NEW, Terms.NOT_TOLD), NOW))
+                .isEmpty();
+    }
+
+    @Test
+    void aPolicyThatAdmitsNobodyIsRefused() {
+        assertThatThrownBy(() -> policy(Set.of(), Set.of(), 0)).isInstanceOf(RuleBroken.class);
+        assertThatThrownBy(() -> policy(Set.of(SellerKind.SHOP), Set.of(" "), 0))
+                .isInstanceOf(RuleBroken.class);
+        assertThatThrownBy(() -> policy(Set.of(SellerKind.SHOP), Set.of(), 366)).isInstanceOf(RuleBroken.class);
+    }
 }

@@ -3,22 +3,16 @@ package lowfield.server.demo;
 import static lowfield.db.Tables.COMMAND;
 import static lowfield.db.Tables.OBSERVATION;
 
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
-import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 import lowfield.core.guide.RoundPlan;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
@@ -36,6 +30,7 @@ import lowfield.server.bench.Variants;
 import lowfield.server.bench.Viewing;
 import lowfield.server.bench.Views;
 import lowfield.server.catalogue.Parts;
+import lowfield.server.guide.ChartChoice;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.Editions;
 import lowfield.server.guide.EnergyForm;
@@ -43,14 +38,18 @@ import lowfield.server.guide.GuideForm;
 import lowfield.server.guide.GuideInfo;
 import lowfield.server.guide.Guides;
 import lowfield.server.platform.Clocks.MovableClock;
-import lowfield.server.platform.Settings;
 import lowfield.server.press.Preflights;
 import lowfield.server.press.Press;
 import lowfield.server.prices.Acceptances;
+import lowfield.server.prices.EstimateForm;
 import lowfield.server.prices.Rounds;
+import lowfield.server.prices.TypedPrices;
 import lowfield.server.shops.Shops;
+import lowfield.server.triage.Mover;
+import lowfield.server.triage.Triage;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -67,10 +66,9 @@ import org.springframework.stereotype.Component;
 class Demo implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(Demo.class);
 
-    private final HttpClient http = HttpClient.newHttpClient();
     private final DSLContext db;
     private final MovableClock clock;
-    private final Settings settings;
+    private final DemoMarket market;
     private final Accounts accounts;
     private final Shops shops;
     private final Parts parts;
@@ -83,11 +81,13 @@ class Demo implements ApplicationRunner {
     private final Acceptances acceptances;
     private final Preflights preflights;
     private final Press press;
+    private final TypedPrices typed;
+    private final Triage triage;
 
     Demo(
             DSLContext db,
             MovableClock clock,
-            Settings settings,
+            DemoMarket market,
             Accounts accounts,
             Shops shops,
             Parts parts,
@@ -99,10 +99,12 @@ class Demo implements ApplicationRunner {
             Rounds rounds,
             Acceptances acceptances,
             Preflights preflights,
-            Press press) {
+            Press press,
+            TypedPrices typed,
+            Triage triage) {
         this.db = db;
         this.clock = clock;
-        this.settings = settings;
+        this.market = market;
         this.accounts = accounts;
         this.shops = shops;
         this.parts = parts;
@@ -115,6 +117,8 @@ class Demo implements ApplicationRunner {
         this.acceptances = acceptances;
         this.preflights = preflights;
         this.press = press;
+        this.typed = typed;
+        this.triage = triage;
     }
 
     @Override
@@ -123,28 +127,8 @@ class Demo implements ApplicationRunner {
         if (accounts.isEmpty()) {
             load(data);
         }
-        clock.moveTo(later(data.now()));
-        market(clock.instant());
-        var follow = Executors.newSingleThreadScheduledExecutor(work -> {
-            var thread = new Thread(work, "market-clock");
-            thread.setDaemon(true);
-            return thread;
-        });
-        follow.scheduleWithFixedDelay(this::followMarket, 1, 1, TimeUnit.SECONDS);
-    }
-
-    /** When somebody moves the market's day on, the desk's clock goes along, to the same hour of that day. */
-    private void followMarket() {
-        try {
-            var day = LocalDate.parse(ask("/control/clock", "GET"));
-            var here = clock.instant().atZone(ZoneId.of("CET"));
-            if (day.isAfter(here.toLocalDate())) {
-                clock.moveTo(here.with(day).toInstant());
-                LOG.info("The market moved on to {}", day);
-            }
-        } catch (IllegalStateException | java.time.DateTimeException away) {
-            LOG.debug("The market's clock could not be read: {}", away.getMessage());
-        }
+        market.moveTo(later(data.now()));
+        market.follow();
     }
 
     /** The demo's moment, or the last thing that happened in it. */
@@ -172,6 +156,16 @@ class Demo implements ApplicationRunner {
         var madeShops = new HashMap<String, Shops.Shop>();
         data.shops().forEach((letter, shop) -> madeShops.put(letter, shops.add(shop)));
         var made = parts(madeShops);
+        data.estimates()
+                .forEach(e -> typed.estimate(
+                        id(made, e.part()),
+                        Optional.of(new EstimateForm(
+                                EstimateForm.Type.TIMES,
+                                id(made, e.comparable()),
+                                e.factorPermille(),
+                                null,
+                                null,
+                                e.spreadPermille()))));
         var guide = guide(data, madeShops);
         var day = data.historyFrom();
         for (var issue : data.issues()) {
@@ -179,7 +173,7 @@ class Demo implements ApplicationRunner {
                 pricesOf(day, guide, author);
                 day = day.plusDays(data.historyEveryDays());
             }
-            issue(data, issue, guide, made, author);
+            issue(data, issue, guide, madeShops, made, author);
         }
     }
 
@@ -189,8 +183,7 @@ class Demo implements ApplicationRunner {
 
     /** Between editions the shops' lists are read, so that prices have a history. */
     private void pricesOf(LocalDate day, GuideInfo guide, Person author) {
-        clock.moveTo(morning(day));
-        market(clock.instant());
+        market.moveTo(morning(day));
         rounds.runNow(guide.id(), RoundPlan.Scope.FEEDS);
         releaseAll(guide, author);
     }
@@ -247,9 +240,14 @@ class Demo implements ApplicationRunner {
                 new RoundPlan(RoundPlan.Often.BY_HAND, java.time.LocalTime.of(5, 30), RoundPlan.Scope.ALL)));
     }
 
-    private void issue(DemoData data, DemoData.Issue issue, GuideInfo guide, Map<String, UUID> made, Person author) {
-        clock.moveTo(issue.round());
-        market(issue.round());
+    private void issue(
+            DemoData data,
+            DemoData.Issue issue,
+            GuideInfo guide,
+            Map<String, Shops.Shop> madeShops,
+            Map<String, UUID> made,
+            Person author) {
+        market.moveTo(issue.round());
         var edition = editions.of(guide.id()).isEmpty()
                 ? firstEdition(data, issue, guide, made, author)
                 : editions.next(guide, issue.pressOn());
@@ -257,13 +255,36 @@ class Demo implements ApplicationRunner {
         if (issue.published() != null) {
             releaseAll(guide, author);
         }
-        issue.changes().forEach(change -> change(edition, change, made, author));
+        issue.changes().forEach(change -> change(edition, build(edition, change.tier()), change, made, author));
         Optional.ofNullable(issue.variants()).orElse(List.of()).forEach(v -> variant(edition, v, made, author));
-        if (issue.published() != null) {
+        if (issue.published() == null) {
+            data.typed()
+                    .forEach(t -> typed.add(
+                            id(made, t.part()),
+                            t.price().at(madeShops.get(t.shop()).id()),
+                            author));
+            halfOf(edition, author);
+        } else {
             clock.moveTo(issue.published());
             waive(data, edition, author);
             var result = press.publish(edition.id(), author);
             LOG.info("Edition {} published", result.edition());
+        }
+    }
+
+    /** Of what only moved, every second thing is decided already; what is gone, over or set aside still waits. */
+    private void halfOf(EditionInfo edition, Person author) {
+        var moved = triage.queue(edition.id()).open().stream()
+                .filter(m -> m.form() == Mover.Form.MOVED || m.form() == Mover.Form.PREMIUM)
+                .toList();
+        for (int i = 0; i < moved.size(); i += 2) {
+            triage.decide(
+                    edition.id(),
+                    moved.get(i).key(),
+                    moved.get(i).fingerprint(),
+                    Mover.Decision.KEEP,
+                    "still the right one",
+                    author);
         }
     }
 
@@ -298,6 +319,10 @@ class Demo implements ApplicationRunner {
                 write(data, edition, build, line, made, author);
             }
         }
+        var charts = List.of(
+                new ChartChoice(ChartChoice.Of.KIND, "MEMORY"),
+                new ChartChoice(ChartChoice.Of.TIER, tier(edition, "Mate").toString()));
+        variants.charts(edition.id(), charts, editions.byId(edition.id()).version(), author);
         return edition;
     }
 
@@ -341,28 +366,47 @@ class Demo implements ApplicationRunner {
 
     private void variant(EditionInfo edition, DemoData.Variant variant, Map<String, UUID> made, Person author) {
         var build = variants.add(edition.id(), build(edition, variant.tier()), variant.name(), author);
-        for (var change : variant.lines()) {
-            var view = line(edition, build, change.slot()).orElseThrow();
-            var choice = ChoiceState.part(id(made, change.part()));
-            var patch = new LinePatch(choice, null, null, null, change.reason(), null, null, null, null, null);
-            editing.edit(edition.id(), view.id(), patch, view.version(), author);
-        }
+        variant.lines().forEach(change -> change(edition, build, change, made, author));
     }
 
-    private void change(EditionInfo edition, DemoData.Change change, Map<String, UUID> made, Person author) {
-        var view = line(edition, build(edition, change.tier()), change.slot()).orElseThrow();
+    private void change(
+            EditionInfo edition, UUID build, DemoData.Change change, Map<String, UUID> made, Person author) {
+        var view = line(edition, build, change.slot()).orElseThrow();
         var patch = new LinePatch(
-                ChoiceState.part(id(made, change.part())),
+                choice(change, made),
                 null,
                 null,
                 null,
                 change.reason(),
                 null,
-                null,
+                options(change, view, made),
                 null,
                 null,
                 null);
         editing.edit(edition.id(), view.id(), patch, view.version(), author);
+    }
+
+    private static @Nullable ChoiceState choice(DemoData.Change change, Map<String, UUID> made) {
+        if (change.anyOf() != null) {
+            var members = change.anyOf().stream().map(key -> id(made, key)).toList();
+            return new ChoiceState(ChoiceState.Type.SET, null, null, null, null, null, members, change.tolerance());
+        }
+        return change.part() == null ? null : ChoiceState.part(id(made, change.part()));
+    }
+
+    /** Further options behind those that are there. */
+    private static @Nullable List<OptionState> options(
+            DemoData.Change change, Views.LineView view, Map<String, UUID> made) {
+        return change.more() == null
+                ? null
+                : Stream.concat(
+                                view.options().stream().map(Views.OptionView::state),
+                                change.more().stream()
+                                        .map(o -> new OptionState(
+                                                OptionState.Purpose.valueOf(o.purpose()),
+                                                id(made, o.part()),
+                                                o.note())))
+                        .toList();
     }
 
     private static UUID id(Map<String, UUID> made, String key) {
@@ -371,36 +415,23 @@ class Demo implements ApplicationRunner {
     }
 
     private UUID build(EditionInfo edition, String tier) {
+        return card(edition, tier).build();
+    }
+
+    private UUID tier(EditionInfo edition, String tier) {
+        return card(edition, tier).tier();
+    }
+
+    private Views.BuildCard card(EditionInfo edition, String tier) {
         return viewing.desk(guides.byId(edition.guide())).cards().stream()
                 .filter(c -> c.tierName().equals(tier))
                 .findFirst()
-                .orElseThrow()
-                .build();
+                .orElseThrow();
     }
 
     private Optional<Views.LineView> line(EditionInfo edition, UUID build, lowfield.core.guide.Slot slot) {
         return viewing.bench(edition.id(), build).lines().stream()
                 .filter(l -> l.slot() == slot)
                 .findFirst();
-    }
-
-    /** Tells the market which day it is; the market is spoken to only over HTTP. */
-    private void market(Instant moment) {
-        var day = moment.atZone(ZoneId.of("CET")).toLocalDate();
-        ask("/control/clock?day=" + day, "PUT");
-    }
-
-    private String ask(String control, String method) {
-        var request = HttpRequest.newBuilder(URI.create(settings.demoMarket() + control))
-                .method(method, HttpRequest.BodyPublishers.noBody())
-                .build();
-        try {
-            return http.send(request, HttpResponse.BodyHandlers.ofString()).body();
-        } catch (java.io.IOException away) {
-            throw new IllegalStateException("The demo's market does not answer at " + settings.demoMarket(), away);
-        } catch (InterruptedException stop) {
-            Thread.currentThread().interrupt();
-            throw new IllegalStateException("stopped", stop);
-        }
     }
 }

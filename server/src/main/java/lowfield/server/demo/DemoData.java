@@ -6,11 +6,15 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import lowfield.core.guide.Slot;
+import lowfield.core.offer.Condition;
+import lowfield.core.offer.Stock;
 import lowfield.core.part.Kind;
 import lowfield.core.total.ReaderRegion;
 import lowfield.server.guide.TierForm;
 import lowfield.server.platform.Json;
+import lowfield.server.prices.TypedPrices;
 import lowfield.server.shops.Shops;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.ClassPathResource;
@@ -26,6 +30,8 @@ record DemoData(
         LocalDate historyFrom,
         int historyEveryDays,
         Map<String, String> waived,
+        List<Estimated> estimates,
+        List<Typed> typed,
         Instant now) {
 
     record Account(String email, String name, String password, String role) {}
@@ -71,9 +77,44 @@ record DemoData(
     /** A variant of a tier's lead, and the choices in which it differs. */
     record Variant(String tier, String name, List<Change> lines) {}
 
-    /** A choice changed in one tier; without a reason the old one stays and goes stale. */
+    /**
+     * A line changed in one tier: a part, or a vetted set with its tolerance in minor units; further options. Without a reason
+     * the old one stays and goes stale.
+     */
     record Change(
-            String tier, Slot slot, String part, @Nullable String reason) {}
+            String tier,
+            Slot slot,
+            @Nullable String part,
+            @Nullable List<String> anyOf,
+            @Nullable Long tolerance,
+            @Nullable List<Option> more,
+            @Nullable String reason) {}
+
+    /** An announced part, and what its price is estimated from. */
+    record Estimated(String part, String comparable, int factorPermille, int spreadPermille) {}
+
+    /** A price by the author's word, at a shop by its letter. */
+    record Typed(String part, String shop, Price price) {}
+
+    /** The price that was typed, sums in minor units. */
+    record Price(long priceMinor, @Nullable Long claimBackMinor, LocalDate seenOn, String source) {
+        TypedPrices.TypedPrice at(UUID shop) {
+            return new TypedPrices.TypedPrice(
+                    shop,
+                    null,
+                    Condition.NEW,
+                    Stock.IN_STOCK,
+                    priceMinor,
+                    "EUR",
+                    null,
+                    claimBackMinor,
+                    false,
+                    seenOn,
+                    source,
+                    null,
+                    false);
+        }
+    }
 
     record PartFile(
             String key,

@@ -1,6 +1,8 @@
 package lowfield.server.guide;
 
+import java.util.Arrays;
 import lowfield.core.RuleBroken;
+import lowfield.core.part.Kind;
 
 /** A chart that an edition shows its readers: of a kind (by its name), a tier or a part (by id). */
 public record ChartChoice(Of of, String id) {
@@ -12,6 +14,9 @@ public record ChartChoice(Of of, String id) {
     }
 
     public ChartChoice {
-        RuleBroken.unless(id.length() <= 60, "This is no chart's id.");
+        var known = of == Of.KIND
+                ? Arrays.stream(Kind.values()).map(Kind::name).anyMatch(id::equals)
+                : id.matches("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
+        RuleBroken.unless(known, "A chart is of a kind by its name, or of a tier or part by its id.");
     }
 }

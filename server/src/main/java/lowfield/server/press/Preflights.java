@@ -105,7 +105,7 @@ public class Preflights {
     private List<String> withoutPrice(Sheets.OfBuild build, Sheets.OfLine line) {
         return build.options(line.line().id()).stream()
                 .map(Sheets.OfOption::prospect)
-                .filter(t -> t.price().goods().known().isEmpty())
+                .filter(t -> t.price().goods().range().isEmpty())
                 .map(t -> t.part().fullName())
                 .toList();
     }
