@@ -218,19 +218,20 @@
       <a
         href={path(card.build)}
         aria-current={card.build === params.build ? 'page' : undefined}
-        class="max-w-[148px] min-w-[128px] flex-1 border-b-2 border-l border-l-hairline px-3 pt-1.5 no-underline {card.build ===
+        class="max-w-[148px] min-w-[112px] flex-1 border-b-2 border-l border-l-hairline px-2.5 pt-1.5 no-underline {card.build ===
         params.build
           ? 'border-b-moss bg-tint'
           : 'border-b-transparent'}"
       >
-        <span class="flex justify-between gap-2"
-          ><span class="truncate" title="{card.tierName}, {card.buildName}"
+        <span class="flex items-baseline justify-between gap-2"
+          ><span class="small truncate" title="{card.tierName}, {card.buildName}"
             >{isLead(card) ? card.tierName : card.buildName}</span
           ><span
             class="shrink-0 font-semibold {card.gauge.standing.state === 'INSIDE' ||
             card.gauge.standing.state === 'NO_BAND'
               ? ''
-              : tone(card.gauge.standing)}">{format.money(card.gauge.total.minor)}</span
+              : tone(card.gauge.standing)}"
+            >{card.gauge.total.span ? 'estimate' : format.money(card.gauge.total.minor)}</span
           ></span
         >
         <Gauge

@@ -135,7 +135,7 @@
         </p>{/if}
     {/if}
   </section>
-  {#if part}<section class="col-span-2 mt-6 max-w-[900px]" aria-label="Choices">
+  {#if part}<section class="col-span-2 mt-6 max-w-[640px]" aria-label="Choices">
       <div class="flex flex-wrap gap-x-3 border-t border-hairline pt-3">
         {#each choices as line (line.id)}<button
             class="btn-quiet {line === chosen

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { api, Problem, taken, type Schemas } from '$lib/api/client';
+  import { settingsOf } from '$features/guide/forms';
   import GuideForm from '$features/guide/GuideForm.svelte';
   import { useGuide } from '$features/guide/queries';
   import Told from '$ui/Told.svelte';
@@ -16,21 +17,7 @@
 
   $effect(() => {
     if (guide.data && !form) {
-      const { name, region, zone, currency, locale, schedule, disclosure, policy, oldAfterDays, shops } = guide.data;
-      const energy = guide.data.energy ? { ...guide.data.energy } : undefined;
-      form = {
-        name,
-        region,
-        zone,
-        currency,
-        locale,
-        schedule,
-        disclosure,
-        policy: { ...policy },
-        oldAfterDays,
-        shops,
-        energy,
-      };
+      form = settingsOf(guide.data);
       version = guide.data.version;
     }
   });

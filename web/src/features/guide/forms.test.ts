@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { emptyTier, tierForm, typedTier } from './forms';
+import { emptyGuide, emptyTier, settingsOf, tierForm, typedTier } from './forms';
 
 describe('a typed tier', () => {
   it('comes back as it was typed', () => {
@@ -17,5 +17,17 @@ describe('a typed tier', () => {
   it('names the figure that is none', () => {
     expect(() => tierForm({ ...emptyTier(), from: 'many' })).toThrow('lower limit "many"');
     expect(() => tierForm({ ...emptyTier(), type: 'POINT', point: '1240', tolerance: 'x' })).toThrow('tolerance "x"');
+  });
+});
+
+describe('the settings of a guide', () => {
+  it('are sent back whole, so that saving one loses no other', () => {
+    const settings = {
+      ...emptyGuide(),
+      energy: { gamingHours: 3, idleHours: 3, tariffHundredths: 2800 },
+      readerRegions: [{ name: 'Sweden', currency: 'SEK', taxPermille: 250 }],
+      rounds: { often: 'DAILY', at: '05:30', scope: 'ALL' } as const,
+    };
+    expect(settingsOf({ ...settings, id: 'g', slug: 'guide', version: 4 } as never)).toEqual(settings);
   });
 });

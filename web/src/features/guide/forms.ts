@@ -24,6 +24,15 @@ export function emptyGuide(): Schemas['GuideForm'] {
   };
 }
 
+/** Every setting of a guide, as a copy to be changed; what is left out when it is sent back would be lost. */
+export function settingsOf(guide: Schemas['GuideInfo']): Schemas['GuideForm'] {
+  const settings = JSON.parse(JSON.stringify(guide)) as Partial<Schemas['GuideInfo']>;
+  delete settings.id;
+  delete settings.slug;
+  delete settings.version;
+  return settings as Schemas['GuideForm'];
+}
+
 /** A tier as it is typed; sums are text until they are sent. */
 export interface TypedTier {
   name: string;

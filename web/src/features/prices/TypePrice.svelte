@@ -4,7 +4,7 @@
   import Choose from '$ui/Choose.svelte';
   import TextField from '$ui/TextField.svelte';
   import Told from '$ui/Told.svelte';
-  import { emptyPrice, priceForm, today } from './typed';
+  import { emptyPrice, priceForm } from './typed';
 
   /** A price that the author has seen, with its day and source; it counts at once. */
   let { part, onsaved }: { part: string; onsaved?: () => void } = $props();
@@ -55,7 +55,7 @@
         options={(shops.data ?? []).map((s) => ({ value: s.id!, label: s.name }))}
       />
       <TextField label="Seller" bind:value={typed.seller} maxlength={100} hint="Empty: the shop itself" />
-      <TextField label="Seen on" type="date" bind:value={typed.seenOn} max={today()} required />
+      <TextField label="Seen on" type="date" bind:value={typed.seenOn} hint="Empty: today" />
       <TextField label="Price of one, {shop.currency}" bind:value={typed.price} inputmode="decimal" required />
       <TextField label="Shipping alone" bind:value={typed.shipping} inputmode="decimal" hint="Empty: not stated" />
       <TextField

@@ -17,12 +17,10 @@ export interface TypedFields {
   sure: boolean;
 }
 
-export const today = (): string => new Date().toISOString().slice(0, 10);
-
 export const emptyPrice = (): TypedFields => ({
   shop: '',
   seller: '',
-  seenOn: today(),
+  seenOn: '',
   price: '',
   shipping: '',
   claim: '',
@@ -55,7 +53,7 @@ export function priceForm(typed: TypedFields, shop: Pick<Schemas['Shop'], 'id' |
     shippingMinor: sum('shipping', typed.shipping),
     claimBackMinor: sum('rebate', typed.claim),
     membersOnly: typed.membersOnly,
-    seenOn: typed.seenOn,
+    seenOn: typed.seenOn || undefined,
     source: typed.source,
     link: typed.link.trim() || undefined,
     sure: typed.sure,

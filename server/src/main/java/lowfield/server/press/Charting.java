@@ -52,7 +52,13 @@ class Charting {
                 .map(m -> new Published.Dot(m.month(), Math.round(m.index() * 10)))
                 .toList();
         return new Published.Chart(
-                "What %s cost, the first month 100".formatted(kind.plural()), true, curve("index", dots));
+                "What %s cost, the first month 100".formatted(lower(kind.plural())), true, curve("index", dots));
+    }
+
+    /** "Memory kits" within a sentence; a name that begins with an abbreviation stays. */
+    private static String lower(String words) {
+        var isAbbreviation = words.length() > 1 && Character.isUpperCase(words.charAt(1));
+        return isAbbreviation ? words : Character.toLowerCase(words.charAt(0)) + words.substring(1);
     }
 
     private Optional<Published.Chart> tier(Sheets sheets, UUID id, LocalDate today) {

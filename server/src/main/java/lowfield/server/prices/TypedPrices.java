@@ -57,7 +57,7 @@ public class TypedPrices {
 
     /**
      * A price that a person has seen: sums in minor units of the shop's currency, as of noon of a day in the shop's zone (now,
-     * when it is today). Without a seller the shop itself sells; without a link the shop's front page is meant. A price far
+     * when it is today, or no day is named). Without a seller the shop itself sells; without a link the shop's front page is meant. A price far
      * from the last one must be typed with {@code sure}.
      */
     public record TypedPrice(
@@ -70,7 +70,7 @@ public class TypedPrices {
             @Nullable Long shippingMinor,
             @Nullable Long claimBackMinor,
             boolean membersOnly,
-            LocalDate seenOn,
+            @Nullable LocalDate seenOn,
             String source,
             @Nullable String link,
             boolean sure) {}
@@ -127,9 +127,10 @@ public class TypedPrices {
                 typed.seller() == null || typed.seller().length() <= 100, "A seller's name has at most 100 letters.");
     }
 
-    private OffsetDateTime moment(LocalDate day, ZoneId zone) {
+    private OffsetDateTime moment(@Nullable LocalDate named, ZoneId zone) {
         var now = clock.instant();
         var today = LocalDate.ofInstant(now, zone);
+        var day = named == null ? today : named;
         RuleBroken.unless(!day.isAfter(today), "A price is seen today or before, not on %s.", day);
         RuleBroken.unless(day.isAfter(today.minusDays(OLDEST_DAYS)), "A price is at most %d days old.", OLDEST_DAYS);
         var noon = day.atTime(LocalTime.NOON).atZone(zone).toInstant();
