@@ -43,6 +43,10 @@
     if (edition && build) void bench.load();
     return () => void queries.invalidateQueries({ queryKey: ['desk'] });
   });
+  // What is edited here moves the round's queue, which is not to be seen as it was before.
+  $effect(() => {
+    if (bench.bench) untrack(() => queries.removeQueries({ queryKey: ['movers'] }));
+  });
   // Others' changes arrive as they are made.
   $effect(() => {
     if (!edition) return;

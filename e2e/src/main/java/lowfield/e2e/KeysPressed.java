@@ -89,22 +89,24 @@ public final class KeysPressed {
         page.locator("#candidate-0").waitFor();
         press("Enter");
         page.getByRole(AriaRole.DIALOG).waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
-        page.getByText("saved", new Page.GetByTextOptions().setExact(true)).waitFor();
+        // The reason was written for what stood here before.
+        page.getByText("written for another choice").waitFor();
         press("2");
-        page.getByText("Refresh all prices").waitFor();
-        page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+        page.getByText(Pattern.compile("to decide, heaviest first|Everything that moved is decided"))
+                .waitFor();
     }
 
     private void tell() {
         press("1");
         page.getByText("Wants you").waitFor();
-        page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
-        var text = page.locator("main").innerText();
-        var outside = Pattern.compile("(over|under) its band|not known")
-                .matcher(text.split("Since edition")[0])
-                .results()
-                .count();
-        System.out.printf("%d rows left, %d times a total is outside its band or not known%n", rows().count(), outside);
+        var outside = page.evaluate("""
+                fetch('/api/guides/the-tidewater-guide/desk').then(a => a.json()).then(desk => desk.cards
+                    .filter(c => !['INSIDE', 'NO_BAND'].includes(c.gauge.standing.state))
+                    .map(c => c.tierName + ', ' + c.buildName).join('; '))
+                """);
+        System.out.printf(
+                "%d rows left; totals outside their bands or not known: %s%n",
+                rows().count(), outside.equals("") ? "none" : outside);
         System.out.printf("keys=%d%n", keys);
     }
 }
