@@ -78,6 +78,15 @@
               : `${new Format(till.currency, format.language).money(till.convertedMinor)} ${till.currency}`}
           </dd>
         </div>{/each}
+      {#each tally.bundles as bundle (bundle.seller + bundle.parts.join())}<div class="flex justify-between gap-3">
+          <dt>
+            Together at <a href={bundle.link} rel="noreferrer noopener" target="_blank">{bundle.seller}</a>, seen
+            {format.date(bundle.seenAt)}: {bundle.parts.join(' and ')}
+          </dt>
+          <dd class="shrink-0 text-ink" title="{format.money(bundle.priceMinor)} for both; no total has it in it">
+            {format.money(bundle.savesMinor)} less
+          </dd>
+        </div>{/each}
       {#if tally.uncounted.minor !== 0}<div class="flex justify-between">
           <dt>Not counted, beside it</dt>
           <dd class="text-ink">{format.money(tally.uncounted.minor)}</dd>

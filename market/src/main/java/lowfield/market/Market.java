@@ -195,7 +195,7 @@ public final class Market implements AutoCloseable {
             if (product.isEmpty()) {
                 Answer.send(exchange, 404, "text/html; charset=utf-8", "<h1>Not found</h1>");
             } else {
-                var page = new Page(shelf.prices());
+                var page = new Page(shelf);
                 faults.send(
                         exchange, mood, "text/html; charset=utf-8", () -> page.of(shop, product.get(), today, mood));
             }

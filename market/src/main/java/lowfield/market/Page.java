@@ -5,26 +5,30 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A shop's product page: what a visitor reads, and schema.org data for machines in the shop's own style. */
 final class Page {
     private static final JsonMapper JSON = new JsonMapper();
 
-    private final Prices prices;
+    private final Shelf shelf;
 
-    Page(Prices prices) {
-        this.prices = prices;
+    Page(Shelf shelf) {
+        this.shelf = shelf;
     }
 
     /** The page as HTML; the mood spoils it where it is one that spoils content. */
     String of(Shop shop, Product product, LocalDate day, Mood mood) {
         var name = mood == Mood.SCRIPT ? product.name() + "<script>alert(1)</script>" : product.name();
-        var stated = Stated.of(shop, product, prices, day, mood);
-        var head = shop.style() == Shop.Style.MICRODATA ? "" : scripts(shop, product, name, stated, mood);
+        var stated = Stated.of(shop, product, shelf.prices(), day, mood);
+        var pairs = mood == Mood.NORMAL ? shelf.pairs(shop, product, day) : List.<Shelf.Pair>of();
+        var head = shop.style() == Shop.Style.MICRODATA ? "" : scripts(shop, product, name, stated, pairs, mood);
         var main = shop.style() == Shop.Style.MICRODATA
                 ? Microdata.of(product, name, gtin(product, mood), stated)
-                : "<h1>%s</h1><p>Article %s</p>%s".formatted(escape(name), product.gtin(), prices(stated));
+                : "<h1>%s</h1><p>Article %s</p>%s"
+                        .formatted(escape(name), product.gtin(), prices(stated) + together(pairs));
         return """
             <!doctype html>
             <html lang="en"><head><meta charset="utf-8"><title>%1$s | %2$s</title>
@@ -43,9 +47,22 @@ final class Page {
         return text.toString();
     }
 
-    private static String scripts(Shop shop, Product product, String name, List<Stated> stated, Mood mood) {
+    private static String together(List<Shelf.Pair> pairs) {
+        var text = new StringBuilder();
+        for (var pair : pairs) {
+            text.append("<p>Together: ")
+                    .append(escape(pair.goods().stream().map(Product::name).collect(Collectors.joining(" and "))))
+                    .append(", ")
+                    .append(pair.price())
+                    .append("</p>");
+        }
+        return text.toString();
+    }
+
+    private static String scripts(
+            Shop shop, Product product, String name, List<Stated> stated, List<Shelf.Pair> pairs, Mood mood) {
         var data = new ArrayList<Object>();
-        var described = product(shop, product, name, stated, mood);
+        var described = product(shop, product, name, stated, pairs, mood);
         switch (shop.style()) {
             case GRAPH -> data.add(graph(shop, described));
             case NESTED -> {
@@ -70,15 +87,38 @@ final class Page {
     }
 
     private static Map<String, Object> product(
-            Shop shop, Product product, String name, List<Stated> stated, Mood mood) {
+            Shop shop, Product product, String name, List<Stated> stated, List<Shelf.Pair> pairs, Mood mood) {
         var map = new LinkedHashMap<String, Object>();
         map.put("@context", "https://schema.org");
         map.put("@type", "Product");
         map.put("name", name);
         map.put("gtin13", gtin(product, mood));
         map.put("sku", product.slug());
-        var offers = stated.stream().map(o -> offer(shop, o)).toList();
+        var offers = Stream.concat(
+                        stated.stream().map(o -> offer(shop, o)), pairs.stream().map(p -> pair(shop, p)))
+                .toList();
         map.put("offers", offers.size() == 1 ? offers.get(0) : gathered(shop, offers));
+        return map;
+    }
+
+    /** An offer of two products for one price. */
+    private static Map<String, Object> pair(Shop shop, Shelf.Pair pair) {
+        var goods = pair.goods().stream()
+                .map(p -> Map.of(
+                        "@type",
+                        "TypeAndQuantityNode",
+                        "amountOfThisGood",
+                        1,
+                        "typeOfGood",
+                        Map.of("@type", "Product", "name", p.name(), "gtin13", p.gtin())))
+                .toList();
+        var map = new LinkedHashMap<String, Object>();
+        map.put("@type", "Offer");
+        map.put("price", pair.price());
+        map.put("priceCurrency", "EUR");
+        map.put("availability", "https://schema.org/InStock");
+        map.put("seller", Map.of("@type", "Organization", "name", shop.name()));
+        map.put("itemOffered", Map.of("@type", "Product", "name", "Together", "includesObject", goods));
         return map;
     }
 

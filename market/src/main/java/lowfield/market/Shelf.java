@@ -18,10 +18,39 @@ import java.util.stream.Collectors;
 final class Shelf {
     private final Map<String, Product> products;
     private final Prices prices;
+    private final List<Together> together;
 
-    private Shelf(Map<String, Product> products, Prices prices) {
+    private Shelf(Map<String, Product> products, Prices prices, List<Together> together) {
         this.products = products;
         this.prices = prices;
+        this.together = together;
+    }
+
+    /** What a shop sells together: the goods, and what both cost. */
+    record Pair(List<Product> goods, BigDecimal price) {}
+
+    /** The pairs that a product is in at a shop on a day. */
+    List<Pair> pairs(Shop shop, Product product, LocalDate day) {
+        return together.stream()
+                .filter(t -> t.isOn(shop, product, day))
+                .map(t -> pair(shop, t, day))
+                .toList();
+    }
+
+    private Pair pair(Shop shop, Together together, LocalDate day) {
+        var goods = List.of(products.get(together.one()), products.get(together.other()));
+        var alone = goods.stream()
+                .map(p -> p.offers().stream()
+                        .filter(o -> o.shop().equals(shop.letter()))
+                        .map(o -> prices.of(p, o, day))
+                        .min(java.util.Comparator.naturalOrder())
+                        .orElseThrow())
+                .reduce(BigDecimal.ZERO, BigDecimal::add);
+        return new Pair(
+                goods,
+                alone.multiply(together.share())
+                        .setScale(1, java.math.RoundingMode.HALF_EVEN)
+                        .setScale(2));
     }
 
     static Shelf read() throws IOException {
@@ -30,7 +59,8 @@ final class Shelf {
                 .collect(Collectors.toMap(Product::slug, Function.identity()));
         return new Shelf(
                 products,
-                new Prices(rows("events.csv").stream().map(Event::parse).toList()));
+                new Prices(rows("events.csv").stream().map(Event::parse).toList()),
+                rows("bundles.csv").stream().map(Together::parse).toList());
     }
 
     private static List<String> rows(String file) throws IOException {

@@ -24,7 +24,15 @@ final class RoundMeasure {
     private RoundMeasure() {}
 
     static void run(Client client, String database, String market) throws Exception {
-        grow(database);
+        var part = field(
+                client.send(
+                        "POST",
+                        "/api/parts",
+                        """
+                        {"kind": "OTHER", "maker": "Grown", "family": "", "name": "Grown", "variant": "", "spec": {}}""",
+                        ""),
+                "id");
+        grow(database, part);
         control(market, "delay?ms=" + DELAY_MS);
         var ratios = new ArrayList<Double>();
         var pages = 0;
@@ -54,14 +62,14 @@ final class RoundMeasure {
         System.out.printf(Locale.ROOT, "pages=%d ratio=%.2f%n", pages, ImportMeasure.median(ratios));
     }
 
-    private static void grow(String database) throws Exception {
+    private static void grow(String database, String part) throws Exception {
         try (var connection = DriverManager.getConnection(database, "lowfield", "lowfield");
                 var statement = connection.createStatement()) {
             statement.execute("update shop set feed = null, pace_ms = " + PACE_MS + ", lanes = 6");
             statement.execute("delete from guide_shop");
             statement.execute("insert into guide_shop select g.id, s.id from guide g, shop s");
             statement.execute("insert into product_page (shop_id, variant_id, path) select s.id,"
-                    + " (select id from variant limit 1), '/p/grown-' || n from shop s, generate_series(1, "
+                    + " '" + part + "', '/p/grown-' || n from shop s, generate_series(1, "
                     + PAGES / SHOPS + ") n");
         }
     }

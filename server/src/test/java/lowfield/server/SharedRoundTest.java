@@ -21,6 +21,8 @@ class SharedRoundTest {
     private static final int PAGES = 600;
     private static final int KILLS = Integer.getInteger("lowfield.kills", 4);
 
+    private static final int RESTARTS = 3;
+
     private final World world = new World();
     private final DSLContext db = world.stage.bean(DSLContext.class);
     private final List<Process> servers = new ArrayList<>();
@@ -178,6 +180,40 @@ class SharedRoundTest {
         }
         awaitEnd(disturbed, Duration.ofSeconds(120));
         assertThat(sums(disturbed)).isEqualTo(expected);
+        nothingIsLostOrTwice(disturbed);
+    }
+
+    @Test
+    void aDatabaseThatIsRestartedInTheMiddleLosesNothing() {
+        grow();
+        var undisturbed = start();
+        awaitEnd(undisturbed, Duration.ofSeconds(60));
+        var expected = sums(undisturbed);
+        db.query("update shop set pace_ms = 10, lanes = 4 where host like '%.example'")
+                .execute();
+        db.query("update product_page set etag = null").execute();
+        var disturbed = start();
+        for (int restart = 0; restart < RESTARTS; restart++) {
+            var before = read(disturbed);
+            Awaitility.await()
+                    .atMost(Duration.ofSeconds(60))
+                    .pollInterval(Duration.ofMillis(20))
+                    .until(() -> read(disturbed) > before || !isOpen(disturbed));
+            assertThat(isOpen(disturbed))
+                    .as("restarted in the middle, %d times", restart)
+                    .isTrue();
+            world.stage.cluster("pause");
+            world.stage.cluster("resume");
+            Awaitility.await()
+                    .atMost(Duration.ofSeconds(30))
+                    .until(() -> world.ines.get("/api/rounds/" + disturbed).status() == 200);
+        }
+        awaitEnd(disturbed, Duration.ofSeconds(120));
+        assertThat(sums(disturbed)).isEqualTo(expected);
+        nothingIsLostOrTwice(disturbed);
+    }
+
+    private void nothingIsLostOrTwice(String disturbed) {
         assertThat(count(
                         "select count(*) from round_page where round_id = cast({0} as uuid) and state = 'WAITING'",
                         disturbed))

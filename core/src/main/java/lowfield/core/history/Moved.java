@@ -9,6 +9,9 @@ import lowfield.core.money.Money;
  * @param tiers in how many tiers it is chosen, at least 1
  */
 public record Moved(String key, String kind, Money before, Money now, int tiers) {
+    /** Two per cent, in thousandths. */
+    public static final int SMALL = 20;
+
     public Money difference() {
         return now.minus(before);
     }
@@ -16,6 +19,16 @@ public record Moved(String key, String kind, Money before, Money now, int tiers)
     /** Money moved times the tiers it touches, in minor units. */
     public long weight() {
         return Math.abs(difference().minor()) * tiers;
+    }
+
+    /** By how much it moved, in thousandths of the price before. */
+    public int permille() {
+        return (int) Math.round(1000.0 * difference().minor() / before.minor());
+    }
+
+    /** Whether the move is under {@link #SMALL}; such moves are decided together. */
+    public boolean isSmall() {
+        return Math.abs(permille()) < SMALL;
     }
 
     /** The logarithm of the move. */

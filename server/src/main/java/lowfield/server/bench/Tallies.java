@@ -7,6 +7,7 @@ import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.check.Verdict;
 import lowfield.core.power.Draw;
+import lowfield.core.total.Together;
 import lowfield.server.platform.NotFound;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -23,7 +24,8 @@ public class Tallies {
         this.workbench = workbench;
     }
 
-    static Views.Tally tally(Sheets sheets, Tills tills, Sheets.OfTier tier, Sheets.OfBuild build) {
+    static Views.Tally tally(
+            Sheets sheets, Tills tills, Sheets.OfTier tier, Sheets.OfBuild build, List<Together> together) {
         var draw = Draw.of(build.build());
         return new Views.Tally(
                 Shown.gauge(tier, build),
@@ -33,6 +35,7 @@ public class Tallies {
                         .toList(),
                 Shown.sum(build.total().uncounted()),
                 tills.of(sheets, tier, build),
+                together.stream().map(t -> bundle(build, t)).toList(),
                 open(build),
                 build.findings().size(),
                 count(build, Verdict.NOT_KNOWN),
@@ -45,6 +48,19 @@ public class Tallies {
                         .map(s -> new Views.ShareView(s.what(), s.watts()))
                         .toList(),
                 build.peak().missing());
+    }
+
+    private static Views.BundleView bundle(Sheets.OfBuild build, Together together) {
+        return new Views.BundleView(
+                together.bundle().seller().label(),
+                build.lines().stream()
+                        .filter(l -> together.lines().contains(l.line().id()))
+                        .map(l -> l.line().choice().label())
+                        .toList(),
+                together.bundle().price().minor(),
+                together.saves().minor(),
+                together.bundle().seenAt(),
+                together.bundle().link());
     }
 
     /** Everything but what fits, the worst first, what was answered last. */

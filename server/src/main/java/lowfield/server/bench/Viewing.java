@@ -53,7 +53,7 @@ public class Viewing {
                 build.stamp(),
                 lines,
                 addable(build),
-                Tallies.tally(sheets, tills, tier, build));
+                Tallies.tally(sheets, tills, tier, build, workbench.together(sheets, build)));
     }
 
     private static List<Views.SlotView> addable(Sheets.OfBuild build) {

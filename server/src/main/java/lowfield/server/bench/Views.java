@@ -60,6 +60,10 @@ public final class Views {
             @Nullable String rate,
             boolean holdsItsName) {}
 
+    /** Parts of a build that one seller sells together for less; advice, in no total. */
+    public record BundleView(
+            String seller, List<String> parts, long priceMinor, long savesMinor, Instant seenAt, String link) {}
+
     /** One build in the strip above the bench and on the desk. */
     public record BuildCard(
             UUID tier,
@@ -217,6 +221,7 @@ public final class Views {
             List<ChargeView> charges,
             Sum uncounted,
             List<TillView> tills,
+            List<BundleView> bundles,
             List<FindingView> findings,
             int checks,
             int undecided,

@@ -101,6 +101,17 @@ class WantsYou {
                     null,
                     null,
                     50_000 + under.by().minor()));
+        } else if (build.state() instanceof BandState.Ranging ranging) {
+            wanted.add(new Views.Wanted(
+                    Views.Wanted.Sign.CAUTION,
+                    tier,
+                    "may leave its band",
+                    "the total is an estimate, " + ranging.said(),
+                    "Look",
+                    build.id(),
+                    null,
+                    null,
+                    NOT_KNOWN));
         }
     }
 
@@ -126,7 +137,7 @@ class WantsYou {
     private static void line(String tier, Sheets.OfBuild build, Sheets.OfLine line, List<Views.Wanted> wanted) {
         var slot = line.line().slot().label();
         var choice = line.line().choice();
-        if (line.price().goods().known().isEmpty()) {
+        if (line.price().goods().range().isEmpty()) {
             var why = line.price().price().map(p -> p.whyNone()).orElse("");
             wanted.add(new Views.Wanted(
                     Views.Wanted.Sign.CLASH,

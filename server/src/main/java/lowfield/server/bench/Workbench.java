@@ -36,6 +36,7 @@ import lowfield.core.power.SustainedPeak;
 import lowfield.core.total.BandState;
 import lowfield.core.total.CountedTotal;
 import lowfield.core.total.LinePrice;
+import lowfield.core.total.Together;
 import lowfield.server.archive.Archive;
 import lowfield.server.archive.Published;
 import lowfield.server.catalogue.Catalogue;
@@ -44,6 +45,7 @@ import lowfield.server.guide.Editions;
 import lowfield.server.guide.GuideInfo;
 import lowfield.server.guide.Guides;
 import lowfield.server.guide.TierInfo;
+import lowfield.server.prices.Bundles;
 import lowfield.server.prices.Offers;
 import org.springframework.stereotype.Service;
 
@@ -55,6 +57,7 @@ public class Workbench {
     private final LineRows lines;
     private final Parts parts;
     private final Offers offers;
+    private final Bundles bundles;
     private final Archive archive;
     private final Clock clock;
     /** What a kind's parts would do on a line: worked out as far as somebody asked, while everything it comes from stands. */
@@ -86,6 +89,7 @@ public class Workbench {
             LineRows lines,
             Parts parts,
             Offers offers,
+            Bundles bundles,
             Archive archive,
             Clock clock) {
         this.guides = guides;
@@ -93,6 +97,7 @@ public class Workbench {
         this.lines = lines;
         this.parts = parts;
         this.offers = offers;
+        this.bundles = bundles;
         this.archive = archive;
         this.clock = clock;
     }
@@ -314,6 +319,16 @@ public class Workbench {
                 price,
                 state.reasonOf(),
                 LineChange.of(was, choice.key(), price.goods().known()));
+    }
+
+    /** What sellers sell together of a build for less, under the edition's price policy. */
+    List<Together> together(Sheets sheets, Sheets.OfBuild build) {
+        var now = clock.instant();
+        return Together.of(
+                build.lines().stream().map(Sheets.OfLine::price).toList(),
+                bundles.of(sheets.guide().shops()).stream()
+                        .filter(b -> b.refusedBy(sheets.edition().policy(), now).isEmpty())
+                        .toList());
     }
 
     /** What each of many parts would do on a line. */

@@ -5,7 +5,6 @@ import io.github.resilience4j.circuitbreaker.CircuitBreakerConfig;
 import io.github.resilience4j.core.IntervalFunction;
 import io.github.resilience4j.retry.Retry;
 import io.github.resilience4j.retry.RetryConfig;
-import java.time.Duration;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import lowfield.server.platform.Settings;
@@ -64,11 +63,6 @@ public class Manners {
     /** Forgets which hosts failed. */
     public void forget() {
         breakers.clear();
-    }
-
-    /** How long a host that failed too often is left alone. */
-    public Duration rest() {
-        return Duration.ofMillis(breaking.getWaitIntervalFunctionInOpenState().apply(1));
     }
 
     private static final class Passing extends Exception {

@@ -7,22 +7,40 @@ import java.time.Duration;
 import java.util.Optional;
 import java.util.Set;
 
-/** What a shop's robots.txt allows; without one everything is. */
+/**
+ * What a shop's robots.txt allows (RFC 9309): without one everything is; while it cannot be had, and none is known, nothing
+ * is.
+ */
 public final class Robots {
     private final SimpleRobotRules rules;
+    private final String why;
 
-    private Robots(SimpleRobotRules rules) {
+    private Robots(SimpleRobotRules rules, String why) {
         this.rules = rules;
+        this.why = why;
+    }
+
+    /** Of a file that could not be had, and never was. */
+    public static Robots unreachable() {
+        return new Robots(
+                new SimpleRobotRules(SimpleRobotRules.RobotRulesMode.ALLOW_NONE),
+                "the shop's robots.txt could not be had, so that nothing else was asked for");
+    }
+
+    /** Why something is not allowed, as a sentence. */
+    public String why() {
+        return why;
     }
 
     /** Of the file's text; an unreadable line is passed over. */
     public static Robots of(String host, String text) {
-        return new Robots(new SimpleRobotRulesParser()
+        var rules = new SimpleRobotRulesParser()
                 .parseContent(
                         "https://" + host + "/robots.txt",
                         text.getBytes(StandardCharsets.UTF_8),
                         "text/plain",
-                        Set.of(Outbound.AGENT.toLowerCase(java.util.Locale.ROOT))));
+                        Set.of(Outbound.AGENT.toLowerCase(java.util.Locale.ROOT)));
+        return new Robots(rules, "the shop's robots.txt does not allow this to be read");
     }
 
     public boolean allow(String host, String path) {

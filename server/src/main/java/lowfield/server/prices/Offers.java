@@ -180,7 +180,7 @@ public class Offers {
     }
 
     /** A shop that lends its prices for some days only does not let them stand for good. */
-    private static Terms terms(Record r) {
+    static Terms terms(Record r) {
         return new Terms(
                 r.get(SHOP.REGION),
                 Optional.ofNullable(r.get(SHOP.RETURN_DAYS)),

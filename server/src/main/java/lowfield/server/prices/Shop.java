@@ -15,7 +15,6 @@ record Shop(
         Duration pace,
         int lanes,
         Optional<FeedForm> feed,
-        Optional<String> feedEtag,
         Optional<String> robots,
         Optional<Instant> robotsReadAt,
         Optional<Instant> restingUntil) {}

@@ -41,6 +41,7 @@ class ShopVisit {
     private final Visits visits;
     private final Patience patience;
     private final Observations observations;
+    private final Bundles bundles;
     private final FeedIntake intake;
     private final Manners manners;
     private final Clock clock;
@@ -54,12 +55,14 @@ class ShopVisit {
             Visits visits,
             Patience patience,
             Observations observations,
+            Bundles bundles,
             FeedIntake intake,
             Manners manners,
             Clock clock) {
         this.visits = visits;
         this.patience = patience;
         this.observations = observations;
+        this.bundles = bundles;
         this.intake = intake;
         this.manners = manners;
         this.clock = clock;
@@ -103,20 +106,23 @@ class ShopVisit {
         var fresh = shop.robotsReadAt()
                 .filter(at -> at.isAfter(Instant.now().minus(ROBOTS_AGE)))
                 .flatMap(at -> shop.robots());
-        return Robots.of(shop.host(), fresh.orElseGet(() -> robots(shop)));
+        return fresh.or(() -> robots(shop))
+                .map(text -> Robots.of(shop.host(), text))
+                .orElseGet(Robots::unreachable);
     }
 
-    /** The file as it is now; without one everything is allowed, and when it cannot be had what was known of it counts. */
-    private String robots(Shop shop) {
+    /** The file as it is now; empty without one, and what was known of it, if anything, when it cannot be had. */
+    private Optional<String> robots(Shop shop) {
         var fetched = manners.fetch(new Wanted(shop.host(), "/robots.txt", Optional.empty(), Wanted.Form.ROBOTS));
         if (fetched instanceof Fetched.Page page) {
             patience.run(() -> visits.keepRobots(shop.id(), page.html(), Instant.now()));
-            return page.html();
+            return Optional.of(page.html());
         }
         if (fetched instanceof Fetched.Failed failed && !failed.passing()) {
             patience.run(() -> visits.keepRobots(shop.id(), "", Instant.now()));
+            return Optional.of("");
         }
-        return shop.robots().orElse("");
+        return shop.robots();
     }
 
     // ---- the list ----------------------------------------------------------------------------------
@@ -128,7 +134,7 @@ class ShopVisit {
             return;
         }
         if (!rules.allow(shop.host(), form.get().path())) {
-            closeFeed(round, shop, "the shop's robots.txt does not allow its list to be read");
+            closeFeed(round, shop, rules.why());
             return;
         }
         var fetched = manners.fetch(new Wanted(shop.host(), form.get().path(), Optional.empty(), Wanted.Form.LIST));
@@ -179,7 +185,7 @@ class ShopVisit {
         var broken = new java.util.concurrent.atomic.AtomicReference<Optional<RuntimeException>>(Optional.empty());
         for (var task : tasks) {
             if (!rules.allow(shop.host(), task.path())) {
-                close(task, PageReading.nothing("the shop's robots.txt does not allow this page to be read"));
+                close(task, PageReading.nothing(rules.why()));
                 continue;
             }
             free.acquire();
@@ -223,6 +229,7 @@ class ShopVisit {
             patience.transaction(() -> {
                 if (visits.close(task.round(), task.page(), "READ", "")) {
                     observations.keepUnchanged(sighting, task.etagAt().orElseThrow());
+                    bundles.seenAgain(task.page(), sighting.at());
                 }
             });
         } else if (fetched instanceof Fetched.Page page) {
@@ -247,6 +254,7 @@ class ShopVisit {
         var state = reading.offers().isEmpty() ? "FAILED" : "READ";
         if (visits.close(sighting.round(), sighting.page(), state, String.join("; ", reading.refused()))) {
             observations.keep(sighting, reading.offers());
+            bundles.keep(sighting, reading.bundles());
             var whole = reading.refused().isEmpty() && !reading.offers().isEmpty();
             visits.mark(sighting.page(), whole ? etag : Optional.empty(), sighting.at());
         }

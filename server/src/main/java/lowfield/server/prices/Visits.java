@@ -51,7 +51,6 @@ class Visits {
                         Duration.ofMillis(r.getPaceMs()),
                         r.getLanes(),
                         Optional.ofNullable(r.getFeed()).map(f -> Json.read(f.data(), FeedForm.class)),
-                        Optional.ofNullable(r.getFeedEtag()),
                         Optional.ofNullable(r.getRobots()),
                         Optional.ofNullable(r.getRobotsReadAt()).map(OffsetDateTime::toInstant),
                         Optional.ofNullable(r.getRestingUntil()).map(OffsetDateTime::toInstant)));

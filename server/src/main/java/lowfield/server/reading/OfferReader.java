@@ -34,17 +34,22 @@ final class OfferReader {
         var offers = new ArrayList<Placed>();
         gather(product.node().path("offers"), product.where() + " > offers", offers);
         var seen = new ArrayList<SeenOffer>();
+        var bundles = new ArrayList<SeenBundle>();
         var refused = new ArrayList<String>();
         for (var offer : offers.subList(0, Math.min(offers.size(), MOST_OFFERS))) {
             try {
-                seen.add(offer(offer));
+                if (BundleReader.isBundle(offer.node())) {
+                    bundle(offer).ifPresent(bundles::add);
+                } else {
+                    seen.add(offer(offer));
+                }
             } catch (RuleBroken unusable) {
                 refused.add(unusable.getMessage());
             }
         }
         return seen.isEmpty() && refused.isEmpty()
                 ? PageReading.nothing("the page offers nothing")
-                : new PageReading(List.copyOf(seen), List.copyOf(refused));
+                : new PageReading(List.copyOf(seen), List.copyOf(bundles), List.copyOf(refused));
     }
 
     /** Single offers; a gathered one stands for those in it. */
@@ -60,6 +65,15 @@ final class OfferReader {
                 offers.add(new Placed(node, where));
             }
         }
+    }
+
+    /** Several things together; absent when it does not say which, or has no price. */
+    private Optional<SeenBundle> bundle(Placed placed) {
+        var offer = offer(placed);
+        return offer.price()
+                .flatMap(price -> BundleReader.goods(placed.node())
+                        .map(goods ->
+                                new SeenBundle(offer.seller(), goods, price, offer.stock(), offer.membersOnly())));
     }
 
     private SeenOffer offer(Placed placed) {

@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import lowfield.core.history.KindMove;
 import lowfield.core.history.Moved;
+import lowfield.core.history.Weight;
 import lowfield.core.money.Money;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
@@ -26,12 +27,6 @@ import org.springframework.stereotype.Component;
 /** Finds what of an edition in work wants a decision in this period, heaviest first. */
 @Component
 class Movers {
-    private static final long GONE = 100_000_000;
-    private static final long BAND = 50_000_000;
-    private static final long ASIDE = 20_000_000;
-    private static final int HIGH_PREMIUM = 150;
-    private static final int SMALL_MOVE = 20;
-
     private final Acceptances acceptances;
     private final Histories histories;
     private final Clock clock;
@@ -78,7 +73,7 @@ class Movers {
                 null,
                 total.minor(),
                 null,
-                BAND + by.minor(),
+                Weight.outOfBand(by),
                 dearest(build)
                         .map(l -> new Mover.ChosenAt(
                                 tier.nameOf(build.id()),
@@ -118,16 +113,18 @@ class Movers {
         var moved = new LinkedHashMap<String, Mover>();
         var asCore = new ArrayList<Moved>();
         choices(sheets).forEach((part, at) -> {
-            var first = at.get(0);
-            if (first.line().price().goods().known().isEmpty()) {
+            var price = at.get(0).line().price();
+            if (price.goods().range().isEmpty()) {
                 movers.add(gone(part, at));
+            }
+            if (price.offer().isEmpty()) {
                 return;
             }
-            var now = first.line().price().offer().orElseThrow().price();
+            var now = price.offer().get().price();
             before(at).filter(b -> !b.equals(now)).ifPresent(b -> {
-                var mover = moved(part, at, b, now);
-                moved.put(mover.key(), mover);
-                asCore.add(new Moved(mover.key(), part.kind().name(), b, now, tiers(at)));
+                var move = new Moved("part:" + part.id(), part.kind().name(), b, now, tiers(at));
+                moved.put(move.key(), moved(part, at, move));
+                asCore.add(move);
             });
             premium(part, at, now).ifPresent(movers::add);
         });
@@ -135,8 +132,9 @@ class Movers {
             var inside = kind.along().stream().map(m -> moved.remove(m.key())).toList();
             movers.add(kind(kind, inside));
         }
-        var small = moved.values().stream()
-                .filter(m -> Math.abs(Optional.ofNullable(m.permille()).orElse(0)) < SMALL_MOVE)
+        var small = asCore.stream()
+                .filter(Moved::isSmall)
+                .flatMap(m -> Optional.ofNullable(moved.get(m.key())).stream())
                 .toList();
         if (small.size() < 2) {
             movers.addAll(moved.values());
@@ -156,7 +154,7 @@ class Movers {
                 "%d small moves".formatted(inside.size()),
                 "each under %d%%: %s"
                         .formatted(
-                                SMALL_MOVE / 10,
+                                Moved.SMALL / 10,
                                 inside.stream().map(Mover::title).collect(Collectors.joining(", "))),
                 null,
                 null,
@@ -234,28 +232,27 @@ class Movers {
                 before(at).map(Money::minor).orElse(null),
                 null,
                 null,
-                GONE + tiers(at),
+                Weight.gone(tiers(at)),
                 places(at),
                 null,
                 List.of(),
                 null);
     }
 
-    private static Mover moved(Part part, List<At> at, Money before, Money now) {
+    private static Mover moved(Part part, List<At> at, Moved move) {
         var offer = at.get(0).line().price().offer().orElseThrow();
-        var difference = now.minus(before);
         return new Mover(
-                "part:" + part.id(),
+                move.key(),
                 Mover.Form.MOVED,
-                "MOVED %d %d".formatted(before.minor(), now.minor()),
+                "MOVED %d %d".formatted(move.before().minor(), move.now().minor()),
                 part.fullName(),
-                "%s at %s".formatted(now, offer.seller().label()),
+                "%s at %s".formatted(move.now(), offer.seller().label()),
                 part.kind().name(),
                 part.id(),
-                before.minor(),
-                now.minor(),
-                (int) Math.round(1000.0 * difference.minor() / before.minor()),
-                Math.abs(difference.minor()) * tiers(at),
+                move.before().minor(),
+                move.now().minor(),
+                move.permille(),
+                move.weight(),
                 places(at),
                 null,
                 List.of(),
@@ -265,28 +262,32 @@ class Movers {
     private static Optional<Mover> premium(Part part, List<At> at, Money now) {
         return part.suggestedPrice()
                 .filter(s -> s.currency().equals(now.currency()))
-                .map(s -> Math.round(1000.0 * now.minor() / s.minor() - 1000))
-                .filter(p -> p >= HIGH_PREMIUM)
-                .map(p -> new Mover(
-                        "premium:" + part.id(),
-                        Mover.Form.PREMIUM,
-                        // A premium that stays where it is is not asked about again with every cent.
-                        "PREMIUM " + p / 50,
-                        part.fullName(),
-                        "%d%% above the maker's suggested %s"
-                                .formatted(
-                                        Math.round(p / 10.0),
-                                        part.suggestedPrice().orElseThrow()),
-                        part.kind().name(),
-                        part.id(),
-                        part.suggestedPrice().orElseThrow().minor(),
-                        now.minor(),
-                        p.intValue(),
-                        (now.minor() - part.suggestedPrice().orElseThrow().minor()) * tiers(at) / 10,
-                        places(at),
-                        null,
-                        List.of(),
-                        null));
+                .flatMap(s -> premium(part, at, now, s));
+    }
+
+    private static Optional<Mover> premium(Part part, List<At> at, Money now, Money suggested) {
+        var high = Weight.highPremium(now, suggested);
+        if (high.isEmpty()) {
+            return Optional.empty();
+        }
+        var permille = high.getAsInt();
+        return Optional.of(new Mover(
+                "premium:" + part.id(),
+                Mover.Form.PREMIUM,
+                // A premium that stays where it is is not asked about again with every cent.
+                "PREMIUM " + permille / 50,
+                part.fullName(),
+                "%d%% above the maker's suggested %s".formatted(Math.round(permille / 10.0), suggested),
+                part.kind().name(),
+                part.id(),
+                suggested.minor(),
+                now.minor(),
+                permille,
+                Weight.premium(now, suggested, tiers(at)),
+                places(at),
+                null,
+                List.of(),
+                null));
     }
 
     private static Mover kind(KindMove move, List<Mover> inside) {
@@ -324,7 +325,7 @@ class Movers {
                 price.lastMinor(),
                 price.priceMinor(),
                 null,
-                ASIDE,
+                Weight.setAside(),
                 List.of(),
                 price.id(),
                 List.of(),

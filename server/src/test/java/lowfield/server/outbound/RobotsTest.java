@@ -29,6 +29,8 @@ class RobotsTest {
 
     @Test
     void withoutAFileEverythingIsAllowed() {
+        assertThat(Robots.unreachable().allow("shop.example", "/p/card")).isFalse();
+        assertThat(Robots.unreachable().why()).contains("could not be had");
         assertThat(robots("").allow("shop.example", "/p/card")).isTrue();
         assertThat(robots("").delay()).isEmpty();
         assertThat(robots("<html>not found</html>").allow("shop.example", "/p/card"))

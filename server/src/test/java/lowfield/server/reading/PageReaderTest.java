@@ -197,4 +197,49 @@ class PageReaderTest {
         assertThat(offer.stock()).isEqualTo(Stock.LIMITED);
         assertThat(offer.from()).startsWith("the page's elements");
     }
+
+    // ---- things that are sold together ---------------------------------------------------------------
+
+    private static final String PAIR = """
+            {"@type":"Offer","price":"307.00","priceCurrency":"EUR","availability":"https://schema.org/InStock",
+             "itemOffered":{"@type":"Product","includesObject":[
+               {"@type":"TypeAndQuantityNode","amountOfThisGood":1,"typeOfGood":{"@type":"Product","gtin13":"2040000001544"}},
+               {"@type":"TypeAndQuantityNode","amountOfThisGood":%s,"typeOfGood":{"@type":"Product"%s}}]}}
+            """;
+
+    @Test
+    void whatIsSoldTogetherIsNoPriceOfOneOfThem() {
+        var reading = read(product("[" + OFFER + "," + PAIR.formatted(2, ",\"gtin\":\"02040000002244\"") + "]"));
+        assertThat(reading.offers()).hasSize(1);
+        assertThat(reading.offers().get(0).price()).contains(Money.of(30900, "EUR"));
+        assertThat(reading.bundles()).hasSize(1);
+        assertThat(reading.bundles().get(0).price()).isEqualTo(Money.of(30700, "EUR"));
+        assertThat(reading.bundles().get(0).goods())
+                .containsExactlyInAnyOrderEntriesOf(java.util.Map.of("2040000001544", 1, "2040000002244", 2));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {
+                "1 | ",
+                "0 | ,\"gtin\":\"2040000002244\"",
+                "-1 | ,\"gtin\":\"2040000002244\"",
+                "\"many\" | ,\"gtin\":\"2040000002244\"",
+                "99 | ,\"gtin\":\"2040000002244\""
+            })
+    void whatDoesNotSayWhatIsInItIsNoBundleAndNoOffer(String amount, String gtin) {
+        var reading = read(product("[" + OFFER + "," + PAIR.formatted(amount, gtin == null ? "" : gtin) + "]"));
+        assertThat(reading.offers()).hasSize(1);
+        assertThat(reading.bundles()).isEmpty();
+    }
+
+    @Test
+    void aPairInAnotherCurrencyIsRefusedWithASentence() {
+        var pair = PAIR.formatted(1, ",\"gtin\":\"2040000002244\"").replace("EUR", "PLN");
+        var reading = read(product("[" + OFFER + "," + pair + "]"));
+        assertThat(reading.bundles()).isEmpty();
+        assertThat(reading.refused()).anyMatch(r -> r.contains("PLN"));
+    }
 }
