@@ -30,8 +30,8 @@ public record Together(Bundle bundle, List<UUID> lines, Money saves) {
                 .sorted(Comparator.comparing(Together::saves)
                         .reversed()
                         .thenComparing(t -> t.bundle().seller().label()))
-                .filter(t -> told.add(
-                        List.of(t.bundle().seller().id(), t.bundle().parts())))
+                .filter(t ->
+                        told.add(List.of(t.bundle().seller().id(), t.bundle().parts())))
                 .toList();
     }
 

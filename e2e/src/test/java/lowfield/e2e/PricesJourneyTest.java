@@ -1,0 +1,93 @@
+package lowfield.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static lowfield.e2e.DemoDesk.GUIDE;
+import static lowfield.e2e.DemoDesk.bench;
+import static lowfield.e2e.DemoDesk.context;
+import static lowfield.e2e.DemoDesk.isClean;
+import static lowfield.e2e.DemoDesk.signedIn;
+import static lowfield.e2e.DemoDesk.theatre;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Prices beside the round: typed by the author, thought of, sold together, and as charts for readers. */
+@ExtendWith(DemoDesk.class)
+class PricesJourneyTest {
+    private static void slot(Page page, String slot) {
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Slots"))
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + slot + " ")))
+                .first()
+                .click();
+        assertThat(page.locator("section[aria-label='The slot'] .label").first())
+                .hasText(slot);
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    @Test
+    void aTypedPriceCountsAndAWrongTurnIsTold() {
+        try (var context = context()) {
+            var page = bench(context, "Horizon");
+            slot(page, "Cooler");
+            button(page, "type a price, or an estimate").click();
+            page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("A price you have seen"))
+                    .waitFor();
+            isClean(page, "a typed price");
+            page.getByLabel("Price of one, EUR").fill("much");
+            page.getByLabel("Where you have it from").fill("asked at the counter");
+            button(page, "Keep the price").click();
+            assertThat(page.getByText("The price \"much\" is not a sum")).isVisible();
+            page.getByLabel("Price of one, EUR").fill("60");
+            page.getByLabel("Shipping alone").fill("0");
+            page.getByLabel("To be claimed back").fill("5");
+            button(page, "Keep the price").click();
+            assertThat(page.getByText("Kept; it counts now.")).isVisible();
+            page.keyboard().press("Escape");
+            var line = page.locator("section[aria-label='The slot']");
+            assertThat(line).containsText("60.00 at Ferrowby");
+            assertThat(line).containsText("55.00 after claiming 5.00 back");
+        }
+    }
+
+    @Test
+    void whatIsNotSoldYetIsMarkedAsAnEstimate() {
+        try (var context = context()) {
+            var page = bench(context, "Skipper");
+            var options = page.locator("section[aria-label='The slot']");
+            assertThat(options).containsText(Pattern.compile("Merrowby Vane Eleven 20 GB\\s*about 1,033.85, 951.14 to 1,116.56"));
+        }
+    }
+
+    @Test
+    void whatIsSoldTogetherIsToldBesideTheTotal() {
+        try (var context = context()) {
+            var page = bench(context, "Mate");
+            assertThat(page.getByRole(AriaRole.COMPLEMENTARY, new Page.GetByRoleOptions().setName("Tally")))
+                    .containsText(Pattern.compile("Together at\\s+Ferrowby.*Aldane Fennel Six and Ostrand Quay"));
+        }
+    }
+
+    @Test
+    void aChartIsPutOnTheReaderPageAndTakenOff() {
+        try (var context = context()) {
+            var page = signedIn(context);
+            page.navigate(theatre().desk() + GUIDE + "/prices");
+            var tiers = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Tiers"));
+            var box = tiers.getByLabel(Pattern.compile("on the reader page"));
+            assertThat(box).not().isChecked();
+            box.click();
+            assertThat(box).isChecked();
+            page.reload();
+            assertThat(box).isChecked();
+            box.click();
+            assertThat(box).not().isChecked();
+        }
+    }
+}
