@@ -183,4 +183,19 @@ class CatalogueTest {
         assertThat(chip.path("cells").get(0).asString()).isEqualTo("Vane Five");
         assertThat(chip.path("better")).isEmpty();
     }
+
+    @Test
+    void sideBySideTellsHowManyFiguresSayWhereTheyAreFrom() {
+        var one = add("MOUSE", "Side " + UUID.randomUUID(), "", Map.of());
+        var other = add("MOUSE", "Side " + UUID.randomUUID(), "", Map.of());
+        var figures = Map.of("weight", 71);
+        world.ines.call("PATCH", "/api/parts/" + one, Map.of("figures", figures, "source", "weighed by us"), 1);
+        world.ines.call("PATCH", "/api/parts/" + other, Map.of("figures", figures), 1);
+        var rows =
+                world.ines.get("/api/parts/compared?ids=" + one + "," + other).json();
+        var evidence = rows.get(rows.size() - 1);
+        assertThat(evidence.path("figure").asString()).isEqualTo("evidence");
+        assertThat(evidence.path("cells").get(0).asString()).isEqualTo("1");
+        assertThat(evidence.path("cells").get(1).asString()).isEqualTo("0");
+    }
 }

@@ -103,7 +103,7 @@ class SharedRoundTest {
                                 "family",
                                 "",
                                 "name",
-                                "Grown",
+                                "Grown " + world.slug,
                                 "variant",
                                 "",
                                 "spec",

@@ -31,6 +31,7 @@ import tools.jackson.core.type.TypeReference;
 @Service
 public class Corrections {
     private static final TypeReference<Map<String, Object>> MAP = new TypeReference<>() {};
+    private static final TypeReference<Map<String, Provenance>> SOURCES = new TypeReference<>() {};
 
     private final DSLContext db;
     private final Clock clock;
@@ -74,6 +75,15 @@ public class Corrections {
                 .limit(30)
                 .fetch(r -> new Change(r.getAt(), r.getAccountId(), r.getWhat()));
         return new Stored(part, row.getVersion(), Json.read(row.getProvenance().data(), MAP), changes);
+    }
+
+    /** How many figures of each part say where they are from. */
+    public Map<UUID, Integer> evidence(List<UUID> parts) {
+        return db.selectFrom(VARIANT)
+                .where(VARIANT.ID.in(parts))
+                .fetchMap(VARIANT.ID, row -> (int) Json.read(row.getProvenance().data(), SOURCES).values().stream()
+                        .filter(p -> !p.source().isBlank())
+                        .count());
     }
 
     @Transactional

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import lowfield.core.find.Order;
 import lowfield.core.find.Query;
 import lowfield.core.find.Shelf;
@@ -115,18 +116,32 @@ class CatalogueController {
     record ComparedView(
             String figure, String label, String unit, String group, List<String> cells, List<Integer> better) {}
 
-    /** Two to four parts of a kind, figure against figure. */
+    /** Two to four parts of a kind, figure against figure; at last how many figures of each say where they are from. */
     @GetMapping("/parts/compared")
     List<ComparedView> compared(@RequestParam List<UUID> ids) {
-        return Comparison.of(ids.stream().map(parts.catalogue()::part).toList()).rows().stream()
+        var compared = ids.stream().map(parts.catalogue()::part).toList();
+        var figures = Comparison.of(compared).rows().stream()
                 .map(r -> new ComparedView(
                         r.field().name(),
                         r.field().label(),
                         r.field().unit(),
                         r.field().group(),
                         r.cells(),
-                        r.better()))
-                .toList();
+                        r.better()));
+        return Stream.concat(figures, Stream.of(evidence(compared))).toList();
+    }
+
+    private ComparedView evidence(List<Part> compared) {
+        var counts = corrections.evidence(compared.stream().map(Part::id).toList());
+        return new ComparedView(
+                "evidence",
+                "figures with a source",
+                "",
+                "evidence",
+                compared.stream()
+                        .map(p -> String.valueOf(counts.getOrDefault(p.id(), 0)))
+                        .toList(),
+                List.of());
     }
 
     @PostMapping("/parts")
