@@ -313,7 +313,7 @@
       onset={gather}
       oncompare={(compared) => void bench.edit(line.id, { compared })}
     />
-    <PartCost bind:part={costing} currency={view.guide.currency} />
+    <PartCost bind:part={costing} currency={view.guide.currency} onsaved={() => void bench.load()} />
     <OtherChoice
       bind:open={other}
       slotLabel={line.slotLabel}

@@ -7,7 +7,12 @@
   import { basisForm, emptyBasis, typedBasis } from './typed';
 
   /** From what the price of an announced part is estimated until somebody sells it. */
-  let { part, kind, currency }: { part: string; kind: Schemas['PartView']['kind']; currency: string } = $props();
+  let {
+    part,
+    kind,
+    currency,
+    onsaved,
+  }: { part: string; kind: Schemas['PartView']['kind']; currency: string; onsaved?: () => void } = $props();
   const queries = useQueryClient();
   const types: { value: Schemas['EstimateForm']['type']; label: string }[] = [
     { value: 'TIMES', label: 'another part, times a factor' },
@@ -41,6 +46,7 @@
       sentence = '';
       done = told;
       await queries.invalidateQueries();
+      onsaved?.();
     } catch (problem) {
       sentence = (problem as Error).message;
       done = '';

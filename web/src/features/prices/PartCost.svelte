@@ -6,7 +6,11 @@
   import TypePrice from './TypePrice.svelte';
 
   /** What a person says that a part costs: a price seen, or an estimate while it is only announced. */
-  let { part = $bindable(), currency }: { part: string | null; currency?: string } = $props();
+  let {
+    part = $bindable(),
+    currency,
+    onsaved,
+  }: { part: string | null; currency?: string; onsaved?: () => void } = $props();
   const shops = createQuery(() => ({ queryKey: ['shops'], queryFn: () => taken(api.GET('/api/shops', {})) }));
   const sheet = createQuery(() => ({
     queryKey: ['part', part],
@@ -28,8 +32,13 @@
 >
   {#if view}<div class="space-y-4 overflow-y-auto px-6 py-4">
       <h2>A price you have seen</h2>
-      <TypePrice part={view.id} />
+      <TypePrice part={view.id} {onsaved} />
       {#if view.release === 'ANNOUNCED'}<h2 class="border-t border-hairline pt-3">An estimate, until it is sold</h2>
-        <EstimateIt part={view.id} kind={view.kind} currency={currency ?? shops.data?.[0]?.currency ?? 'EUR'} />{/if}
+        <EstimateIt
+          part={view.id}
+          kind={view.kind}
+          {onsaved}
+          currency={currency ?? shops.data?.[0]?.currency ?? 'EUR'}
+        />{/if}
     </div>{/if}
 </Dialog>

@@ -22,15 +22,28 @@ import java.util.regex.Pattern;
 /** Database, market and server as programs of their own, on free ports, for one journey; with or without the demo's world. */
 final class Theatre implements AutoCloseable {
     private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
+    /** The demo's world as the first journey of this run loaded it, for the others. */
+    private static final Path WORLD = Path.of(
+            System.getProperty("java.io.tmpdir"),
+            "lowfield-world-" + ProcessHandle.current().pid());
+
     private final Path folder;
     private final List<Process> programs = new ArrayList<>();
     final int port = freePort();
     final int readerPort = freePort();
     private final int market = freePort();
 
+    static {
+        WORLD.toFile().deleteOnExit();
+    }
+
     Theatre(boolean demo) throws IOException {
         folder = Files.createTempDirectory("lowfield-journey");
         cluster("scratch");
+        var isLoaded = demo && Files.exists(WORLD);
+        if (isLoaded) {
+            cluster("fill", WORLD.toString());
+        }
         var database = Files.readString(folder.resolve("cluster"))
                 .lines()
                 .filter(l -> l.startsWith("cluster.url="))
@@ -54,6 +67,9 @@ final class Theatre implements AutoCloseable {
         }
         start("server", settings, jar("server"));
         awaitReady();
+        if (demo && !isLoaded) {
+            cluster("save", WORLD.toString());
+        }
     }
 
     String desk() {
@@ -110,7 +126,7 @@ final class Theatre implements AutoCloseable {
         var client = HttpClient.newHttpClient();
         var ready = HttpRequest.newBuilder(URI.create(desk() + "/actuator/health/readiness"))
                 .build();
-        var end = Instant.now().plus(Duration.ofSeconds(120));
+        var end = Instant.now().plus(Duration.ofSeconds(400));
         while (Instant.now().isBefore(end) && programs.stream().allMatch(Process::isAlive)) {
             try {
                 if (client.send(ready, HttpResponse.BodyHandlers.ofString()).statusCode() == 200) {
@@ -134,15 +150,16 @@ final class Theatre implements AutoCloseable {
         }
     }
 
-    private void cluster(String what) throws IOException {
+    private void cluster(String what, String... more) throws IOException {
+        var command = new ArrayList<>(List.of(
+                ROOT.resolve("db/cluster").toString(),
+                what,
+                folder.resolve("cluster").toString()));
+        command.addAll(List.of(more));
         try {
-            new ProcessBuilder(
-                            ROOT.resolve("db/cluster").toString(),
-                            what,
-                            folder.resolve("cluster").toString())
-                    .inheritIO()
-                    .start()
-                    .waitFor();
+            if (new ProcessBuilder(command).inheritIO().start().waitFor() != 0) {
+                throw new IllegalStateException("db/cluster " + what + " failed");
+            }
         } catch (InterruptedException stop) {
             Thread.currentThread().interrupt();
         }
