@@ -18,14 +18,13 @@
       steps: true,
       points: h.accepted.map((d) => ({ day: d.day, value: d.minor, gap: d.gap })),
     };
-    const aside = h.seen.filter((s) => !s.counted);
-    return aside.length && aside.length < 40
+    return h.doubted.length && h.doubted.length < 40
       ? [
           accepted,
           {
-            name: 'set aside',
+            name: 'not let count',
             tone: 'soft',
-            points: aside.map((s) => ({ day: s.at.slice(0, 10), value: s.minor, gap: true })),
+            points: h.doubted.map((s) => ({ day: s.at.slice(0, 10), value: s.minor, gap: true })),
           },
         ]
       : [accepted];

@@ -42,3 +42,6 @@ create table bundle_part (
     primary key (bundle_id, variant_id)
 );
 create index bundle_part_variant on bundle_part (variant_id);
+
+-- What is in doubt is little beside what was accepted, and charts show it.
+create index acceptance_doubted on acceptance (listing_id, seen_at) where verdict in ('SET_ASIDE', 'REJECTED');

@@ -11,6 +11,7 @@ import static lowfield.db.Tables.SHOP;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -32,7 +33,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Histories {
     private static final int MONTHS = 18;
-    private static final int MOST_SEEN = 3000;
+    private static final int MOST_DOUBTED = 200;
     private static final int GAP_DAYS = 21;
 
     private final DSLContext db;
@@ -46,8 +47,8 @@ public class Histories {
     /** One day of the accepted price: the lowest that anyone could book; {@code gap}: the days before are not known; {@code mayFreeze}: its shop lets it stand in published editions. */
     public record Day(LocalDate day, long minor, String shop, boolean gap, boolean mayFreeze) {}
 
-    /** A price that a page or list showed, whether it was let count or not. */
-    public record SeenPrice(OffsetDateTime at, long minor, String seller, boolean counted) {}
+    /** A price that a page or list showed and that is not let count. */
+    public record DoubtedPrice(OffsetDateTime at, long minor, String seller) {}
 
     /** Where today's price stands; thousandths of the way from the year's lowest to its highest. */
     public record StandingView(
@@ -66,8 +67,7 @@ public class Histories {
             String name,
             String currency,
             List<Day> accepted,
-            List<SeenPrice> seen,
-            boolean seenShortened,
+            List<DoubtedPrice> doubted,
             StandingView standing) {}
 
     /** A kind's index, the first month 100; a month that too few products tell of is not published. */
@@ -81,7 +81,6 @@ public class Histories {
         var part = parts.catalogue().part(id);
         var from = today.minusMonths(MONTHS);
         var days = days(id, from, today);
-        var seen = seen(id, from.atStartOfDay().atOffset(java.time.ZoneOffset.UTC));
         var prices = new TreeMap<LocalDate, Long>();
         days.forEach(d -> prices.put(d.day(), d.minor()));
         var standing = Standing.of(prices, today, part.suggestedPrice().map(m -> m.minor()));
@@ -90,8 +89,7 @@ public class Histories {
                 part.fullName(),
                 currency(id).orElse("EUR"),
                 days,
-                seen.size() > MOST_SEEN ? seen.subList(seen.size() - MOST_SEEN, seen.size()) : seen,
-                seen.size() > MOST_SEEN,
+                doubted(id, from.atStartOfDay().atOffset(java.time.ZoneOffset.UTC)),
                 new StandingView(
                         standing.now().orElse(null),
                         standing.lowest90().orElse(null),
@@ -136,28 +134,35 @@ public class Histories {
         return days;
     }
 
-    private List<SeenPrice> seen(UUID part, OffsetDateTime since) {
-        var counted = DSL.field(DSL.exists(DSL.selectOne()
+    /** What was set aside or rejected, and is not decided otherwise since; the latest ones. */
+    private List<DoubtedPrice> doubted(UUID part, OffsetDateTime since) {
+        var newer = ACCEPTANCE.as("newer");
+        var doubted = new ArrayList<DoubtedPrice>(db.select(OBSERVATION.SEEN_AT, OBSERVATION.PRICE_MINOR, SELLER.NAME)
                 .from(ACCEPTANCE)
-                .where(
-                        ACCEPTANCE.OBSERVATION_ID.eq(OBSERVATION.ID),
-                        ACCEPTANCE.SEEN_AT.eq(OBSERVATION.SEEN_AT),
-                        ACCEPTANCE.VERDICT.in("ACCEPTED", "RELEASED"))));
-        return db.select(OBSERVATION.SEEN_AT, OBSERVATION.PRICE_MINOR, SELLER.NAME, counted)
-                .from(LISTING)
+                .join(LISTING)
+                .on(LISTING.ID.eq(ACCEPTANCE.LISTING_ID))
                 .join(PRODUCT_PAGE)
                 .on(PRODUCT_PAGE.ID.eq(LISTING.PAGE_ID))
                 .join(SELLER)
                 .on(SELLER.ID.eq(LISTING.SELLER_ID))
                 .join(OBSERVATION)
-                .on(OBSERVATION.LISTING_ID.eq(LISTING.ID))
+                .on(OBSERVATION.ID.eq(ACCEPTANCE.OBSERVATION_ID).and(OBSERVATION.SEEN_AT.eq(ACCEPTANCE.SEEN_AT)))
                 .where(
                         PRODUCT_PAGE.VARIANT_ID.eq(part),
-                        OBSERVATION.SEEN_AT.ge(since),
-                        OBSERVATION.PRICE_MINOR.isNotNull())
-                .orderBy(OBSERVATION.SEEN_AT)
-                .limit(MOST_SEEN + 1)
-                .fetch(r -> new SeenPrice(r.value1(), r.value2(), r.value3(), r.value4()));
+                        ACCEPTANCE.VERDICT.in(DSL.inline("SET_ASIDE"), DSL.inline("REJECTED")),
+                        ACCEPTANCE.SEEN_AT.ge(since),
+                        OBSERVATION.PRICE_MINOR.isNotNull(),
+                        DSL.notExists(DSL.selectOne()
+                                .from(newer)
+                                .where(
+                                        newer.OBSERVATION_ID.eq(ACCEPTANCE.OBSERVATION_ID),
+                                        newer.SEEN_AT.eq(ACCEPTANCE.SEEN_AT),
+                                        newer.ID.gt(ACCEPTANCE.ID))))
+                .orderBy(OBSERVATION.SEEN_AT.desc())
+                .limit(MOST_DOUBTED)
+                .fetch(r -> new DoubtedPrice(r.value1(), r.value2(), r.value3())));
+        Collections.reverse(doubted);
+        return doubted;
     }
 
     /** The index of a kind over the last eighteen months. */
