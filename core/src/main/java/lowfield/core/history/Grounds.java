@@ -3,6 +3,7 @@ package lowfield.core.history;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -54,6 +55,9 @@ public final class Grounds {
 
     /** What is compared with what. */
     private record Pool(UUID product, Condition condition, String currency) {}
+
+    /** A move that one shop alone tells of is believed up to an eighth, as a logarithm: what the guard lets pass anyhow. */
+    private static final double MOST_ALONE = Math.log(1.12);
 
     private final Map<Pool, List<Guard.Past>> past = new HashMap<>();
     private final Map<Pool, List<Seen>> now;
@@ -145,17 +149,35 @@ public final class Grounds {
     }
 
     /**
-     * By what factor the kind has moved since it was last accepted, as this round sees it: the median over its products, so
-     * that a few wrong prices do not move it; none when too few products tell.
+     * By what factor the kind has moved since it was last accepted, as this round sees it. A market that moves, moves at more
+     * shops than one: of the shops that each have enough products, every one tells its median, and of these the middle counts,
+     * of two the lesser move; so that a shop that is wrong throughout moves no kind. What no two shops tell counts as the
+     * median over all products, but for no more than {@link #MOST_ALONE}; none when too few products tell.
      */
     private static double move(List<Seen> seen) {
+        var shops = seen.stream().collect(Collectors.groupingBy(Seen::shop)).values().stream()
+                .map(Grounds::moves)
+                .filter(moves -> moves.size() >= KindIndex.FEWEST)
+                .map(Middle::of)
+                .sorted(Comparator.comparingDouble(Math::abs))
+                .toList();
+        if (shops.size() >= 2) {
+            return Math.exp(shops.get((shops.size() - 1) / 2));
+        }
+        var all = moves(seen);
+        return all.size() < KindIndex.FEWEST
+                ? 1
+                : Math.exp(Math.max(-MOST_ALONE, Math.min(MOST_ALONE, Middle.of(all))));
+    }
+
+    /** By how much each product has moved, as a logarithm. */
+    private static List<Double> moves(List<Seen> seen) {
         var ofProduct = new HashMap<UUID, List<Double>>();
         seen.forEach(p -> p.own()
                 .filter(last -> last.price().currency().equals(p.price().currency()))
                 .ifPresent(last -> ofProduct
                         .computeIfAbsent(p.product(), x -> new ArrayList<>())
                         .add(Math.log((double) p.price().minor() / last.price().minor()))));
-        var logs = ofProduct.values().stream().map(Middle::of).toList();
-        return logs.size() < KindIndex.FEWEST ? 1 : Math.exp(Middle.of(logs));
+        return ofProduct.values().stream().map(Middle::of).toList();
     }
 }

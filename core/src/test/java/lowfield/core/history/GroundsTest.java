@@ -85,6 +85,7 @@ class GroundsTest {
                 past.add(past(part, FERROWBY, 14 * fortnight, 100));
             }
             seen.add(seen(part, FERROWBY, 130, Optional.of(100.0)));
+            seen.add(seen(10 + part, QUILLMARKET, 131, Optional.of(100.0)));
         }
         var slip = seen(0, QUILLMARKET, 13, Optional.of(100.0));
         seen.add(slip);
@@ -94,6 +95,56 @@ class GroundsTest {
         // One that stays where it was while all others rose by a third is looked at, too.
         assertThat(accepts(grounds, seen(5, QUILLMARKET, 100, Optional.empty())))
                 .isFalse();
+    }
+
+    /** Eight products at a shop, which have cost a hundred for months, now at a factor. */
+    private static List<Grounds.Seen> throughout(UUID shop, double factor) {
+        return java.util.stream.IntStream.range(0, 8)
+                .mapToObj(part -> seen(part, shop, 100 * factor, Optional.of(100.0)))
+                .toList();
+    }
+
+    private static List<Grounds.Past> months(UUID... shops) {
+        var past = new ArrayList<Grounds.Past>();
+        for (var shop : shops) {
+            for (int part = 0; part < 8; part++) {
+                for (int fortnight = 1; fortnight <= 6; fortnight++) {
+                    past.add(past(part, shop, 14 * fortnight, 100));
+                }
+            }
+        }
+        return past;
+    }
+
+    private static List<Grounds.Seen> together(List<Grounds.Seen> some, List<Grounds.Seen> others) {
+        var all = new ArrayList<>(some);
+        all.addAll(others);
+        return all;
+    }
+
+    @Test
+    void aShopThatIsWrongThroughoutMovesNoKind() {
+        for (var factor : new double[] {100, 1.9, 0.5, 0.01}) {
+            var wrong = throughout(QUILLMARKET, factor);
+            var alone = Grounds.of(wrong, months(FERROWBY, QUILLMARKET));
+            assertThat(wrong).noneMatch(s -> accepts(alone, s));
+
+            var right = throughout(FERROWBY, 1.01);
+            var beside = Grounds.of(together(wrong, right), months(FERROWBY, QUILLMARKET));
+            assertThat(wrong).noneMatch(s -> accepts(beside, s));
+            assertThat(right).allMatch(s -> accepts(beside, s));
+        }
+    }
+
+    @Test
+    void whatTwoShopsTellMovesAKindAndWhatOneTellsOnlyALittle() {
+        var here = throughout(FERROWBY, 1.3);
+        var there = throughout(QUILLMARKET, 1.28);
+        var both = Grounds.of(together(here, there), months(FERROWBY, QUILLMARKET));
+        assertThat(together(here, there)).allMatch(s -> accepts(both, s));
+        var little = throughout(FERROWBY, 1.2);
+        assertThat(little).allMatch(s -> accepts(Grounds.of(little, months(FERROWBY)), s));
+        assertThat(here).noneMatch(s -> accepts(Grounds.of(here, months(FERROWBY)), s));
     }
 
     @Test
