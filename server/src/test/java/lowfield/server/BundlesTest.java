@@ -12,9 +12,9 @@ import tools.jackson.databind.JsonNode;
 
 class BundlesTest {
     private static final Map<Slot, String> SOLD_TOGETHER =
-            Map.of(Slot.PROCESSOR, "aldane-fennel-six", Slot.MOTHERBOARD, "ostrand-quay");
+            Map.of(Slot.PROCESSOR, "brightholm-loam-twelve", Slot.MOTHERBOARD, "tarnworth-keel");
     private static final Map<String, String> GTINS =
-            Map.of("aldane-fennel-six", "2040000001544", "ostrand-quay", "2040000002244");
+            Map.of("brightholm-loam-twelve", "2040000002039", "tarnworth-keel", "2040000002732");
 
     private final World world = new World();
 
@@ -54,10 +54,7 @@ class BundlesTest {
                 .json()
                 .path("id")
                 .asString();
-        var other = key.equals("ostrand-quay")
-                ? "https://ferrowby.example/p/ostrand-quay"
-                : "https://ferrowby.example/p/aldane-fennel-six?again=1";
-        world.ines.post("/api/product-pages", Map.of("part", id, "address", other));
+        world.ines.post("/api/product-pages", Map.of("part", id, "address", "https://ferrowby.example/p/" + key));
         return id;
     }
 

@@ -99,10 +99,13 @@ class FeedsTest {
         assertThat(feed(round).path("rows").asInt()).isGreaterThan(100);
         assertThat(feed(round).path("matched").asInt()).isEqualTo(1);
         var history = world.ines.get("/api/parts/" + part + "/history").json();
-        assertThat(history.path("seen").size()).isGreaterThanOrEqualTo(1);
-        assertThat(history.path("seen").get(0).path("minor").asLong()).isEqualTo(18820);
         // A members' price is a price, but none that anyone could book.
         assertThat(history.path("accepted").size()).isZero();
+        world.parts.put("listed", part);
+        world.choose("SYSTEM_DRIVE", "listed");
+        world.parts.remove("listed");
+        assertThat(world.line("SYSTEM_DRIVE").path("goods").path("blame").get(0).asString())
+                .contains("Millrace", "members only");
     }
 
     @ParameterizedTest

@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.Map;
+import org.jooq.DSLContext;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -16,10 +17,21 @@ class TypedPricesTest {
     private static final String CASE = "hollowell-byre-m-black";
 
     private final World world = new World();
+    private final DSLContext db = world.stage.bean(DSLContext.class);
 
+    /** Other tests' builds do not count what was typed here. */
     @AfterEach
-    void normal() {
+    void takeOut() {
+        var pages = "(select id from product_page where by_hand)";
+        var listings = "(select id from listing where page_id in " + pages + ")";
+        var days = "(select variant_id, shop_id from product_page where by_hand)";
+        db.query("delete from price_day where (variant_id, shop_id) in " + days).execute();
+        db.query("delete from acceptance where listing_id in " + listings).execute();
+        db.query("delete from observation where listing_id in " + listings).execute();
+        db.query("delete from listing where page_id in " + pages).execute();
+        db.query("delete from product_page where by_hand").execute();
         world.market("reset");
+        world.round();
     }
 
     private String shop(String name) {
