@@ -24,14 +24,8 @@ final class RoundMeasure {
     private RoundMeasure() {}
 
     static void run(Client client, String database, String market) throws Exception {
-        var part = field(
-                client.send(
-                        "POST",
-                        "/api/parts",
-                        """
-                        {"kind": "OTHER", "maker": "Grown", "family": "", "name": "Grown", "variant": "", "spec": {}}""",
-                        ""),
-                "id");
+        var part = field(client.send("POST", "/api/parts", """
+                        {"kind": "OTHER", "maker": "Grown", "family": "", "name": "Grown", "variant": "", "spec": {}}""", ""), "id");
         grow(database, part);
         control(market, "delay?ms=" + DELAY_MS);
         var ratios = new ArrayList<Double>();
