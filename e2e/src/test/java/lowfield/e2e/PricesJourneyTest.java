@@ -71,7 +71,8 @@ class PricesJourneyTest {
         try (var context = context()) {
             var page = bench(context, "Mate");
             assertThat(page.getByRole(AriaRole.COMPLEMENTARY, new Page.GetByRoleOptions().setName("Tally")))
-                    .containsText(Pattern.compile("Together at\\s+Ferrowby[\\s\\S]*Aldane Fennel Six and Ostrand Quay"));
+                    .containsText(
+                            Pattern.compile("Together at\\s+Ferrowby[\\s\\S]*Aldane Fennel Six and Ostrand Quay"));
         }
     }
 
