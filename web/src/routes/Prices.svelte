@@ -59,8 +59,8 @@
       points: points.filter((p) => pick(p) != null).map((p) => ({ day: p.period, value: pick(p)! })),
     });
     return [
-      of('goods as published', 'moss', (p) => p.goodsMinor),
-      of('the first list all along', 'soft', (p) => p.sameGoodsMinor),
+      of('goods as published', 'moss', (p) => p.goods?.minor),
+      of('the first list all along', 'soft', (p) => p.sameGoods?.minor),
     ].filter((s) => s.points.length);
   });
   const lead = $derived(desk.data?.cards.find((c) => c.tier === tier?.tier)?.build);
@@ -80,7 +80,7 @@
   const part = $derived(chosen?.choice.part ?? chosen?.members[0]?.part);
   const saved = $derived.by(() => {
     const point = tier?.points.at(-1);
-    return point?.goodsMinor != null && point.sameGoodsMinor != null ? point.sameGoodsMinor - point.goodsMinor : null;
+    return point?.goods && point.sameGoods ? point.sameGoods.minor - point.goods.minor : null;
   });
 </script>
 

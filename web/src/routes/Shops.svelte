@@ -127,7 +127,10 @@
           hint="Empty: without end. With a limit none is frozen"
         />
       </div>
-      <div class="flex gap-6">
+      <div class="flex flex-wrap gap-x-6 gap-y-1">
+        <label class="inline-flex items-center gap-2"
+          ><input type="checkbox" bind:checked={typed.mayStore} />its prices may be kept, for charts and comparison</label
+        >
         <label class="inline-flex items-center gap-2"
           ><input type="checkbox" bind:checked={typed.mayFreeze} />its prices may stand in published editions</label
         >

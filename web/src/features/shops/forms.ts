@@ -30,6 +30,7 @@ export interface TypedShop {
   shipping: string;
   pace: string;
   lanes: string;
+  mayStore: boolean;
   mayFreeze: boolean;
   shown: string;
   returns: string;
@@ -51,6 +52,7 @@ export const emptyShop = (): TypedShop => ({
   shipping: '',
   pace: '',
   lanes: '2',
+  mayStore: true,
   mayFreeze: true,
   shown: '',
   returns: '',
@@ -76,6 +78,7 @@ export function typedShop(shop: Schemas['Shop']): TypedShop {
     shipping: sum(shop.shippingMinor),
     pace: shop.paceMs == null ? '' : String(shop.paceMs),
     lanes: String(shop.lanes ?? 2),
+    mayStore: shop.mayStore ?? true,
     mayFreeze: shop.mayFreeze,
     shown: shop.shownDays == null ? '' : String(shop.shownDays),
     returns: shop.returnDays == null ? '' : String(shop.returnDays),
@@ -123,6 +126,7 @@ export function shopForm(typed: TypedShop): Schemas['Shop'] {
     taxPermille: Math.round(Number(typed.tax.replace(',', '.')) * 10) || 0,
     freeFromMinor: optional('threshold', typed.free),
     shippingMinor: optional('shipping', typed.shipping),
+    mayStore: typed.mayStore,
     mayFreeze: typed.mayFreeze,
     shownDays: whole('number of days its prices may be shown', typed.shown),
     returnDays: whole('number of days for returns', typed.returns),

@@ -62,14 +62,30 @@ class BundlesTest {
         return world.bench().path("tally").path("bundles");
     }
 
-    @Test
-    void whatAShopSellsTogetherIsToldBesideTheTotalAndIsNotInIt() {
+    private void choose() {
         world.filled();
         for (var slot : List.of(Slot.PROCESSOR, Slot.MOTHERBOARD)) {
             world.parts.put("together", part(slot));
             world.choose(slot.name(), "together");
         }
         world.parts.remove("together");
+    }
+
+    @Test
+    void readersAreToldOfItAsItWasWhenItWentOut() {
+        choose();
+        world.round();
+        var told = bundles().get(0);
+        var out = world.publish().path("tiers").get(0).path("builds").get(0).path("together");
+        assertThat(out.size()).isOne();
+        assertThat(out.get(0).path("savesMinor")).isEqualTo(told.path("savesMinor"));
+        assertThat(out.get(0).path("parts")).isEqualTo(told.path("parts"));
+        assertThat(world.read("/" + world.slug)).contains("less than apart, at ", "not in the total");
+    }
+
+    @Test
+    void whatAShopSellsTogetherIsToldBesideTheTotalAndIsNotInIt() {
+        choose();
         world.round();
         var told = bundles().get(0);
         var processor = World.line(world.bench(), "PROCESSOR")

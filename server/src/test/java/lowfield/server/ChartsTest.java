@@ -2,10 +2,6 @@ package lowfield.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -21,46 +17,24 @@ class ChartsTest {
                 world.desk().path("edition").path("version").asInt());
     }
 
-    private String read(String path) throws Exception {
-        return HttpClient.newHttpClient()
-                .send(
-                        HttpRequest.newBuilder(URI.create(world.stage.readers() + path))
-                                .build(),
-                        HttpResponse.BodyHandlers.ofString())
-                .body();
-    }
-
-    private void publish() {
-        world.waiveAll();
-        assertThat(world.ines
-                        .post("/api/editions/" + world.edition + "/publication", Map.of())
-                        .status())
-                .isEqualTo(201);
-        world.edition = world.ines
-                .post("/api/guides/" + world.slug + "/editions", Map.of())
-                .json()
-                .path("id")
-                .asString();
-    }
-
     private String tier() {
         return world.desk().path("cards").get(0).path("tier").asString();
     }
 
     @Test
-    void aChosenChartStandsOnThePageAndInTheSnapshotAndIsCarriedOver() throws Exception {
+    void aChosenChartStandsOnThePageAndInTheSnapshotAndIsCarriedOver() {
         world.filled().round();
         var chosen = List.<Map<String, Object>>of(Map.of("of", "TIER", "id", tier()));
         assertThat(charts(chosen).status()).isEqualTo(204);
         // One edition alone is no line; the next has two.
-        publish();
-        assertThat(read("/" + world.slug)).doesNotContain("Prices through time");
+        world.publish();
+        assertThat(world.read("/" + world.slug)).doesNotContain("Prices through time");
         assertThat(world.desk().path("edition").path("charts").size()).isOne();
         world.round();
-        publish();
-        var page = read("/" + world.slug);
+        world.publish();
+        var page = world.read("/" + world.slug);
         assertThat(page).contains("Prices through time", "Bosun: what its list cost", "As a table", "as published");
-        var snapshot = Caller.JSON.readTree(read("/" + world.slug + "/editions/2.json"));
+        var snapshot = Caller.JSON.readTree(world.read("/" + world.slug + "/editions/2.json"));
         var dots = snapshot.path("charts").get(0).path("curves").get(0).path("dots");
         assertThat(dots.size()).isEqualTo(2);
         assertThat(dots.get(0).path("value").asLong()).isPositive();

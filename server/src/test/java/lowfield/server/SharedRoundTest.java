@@ -18,7 +18,7 @@ import org.springframework.context.SmartLifecycle;
 
 /** Rounds that several servers share, some of which are killed at random moments: no offer twice, none lost. */
 class SharedRoundTest {
-    private static final int PAGES = 600;
+    private static final int PAGES = Integer.getInteger("lowfield.fetches", 600);
     private static final int KILLS = Integer.getInteger("lowfield.kills", 4);
 
     private static final int RESTARTS = 3;
@@ -154,7 +154,7 @@ class SharedRoundTest {
     void serversKilledAtRandomMomentsLoseNothingAndSeeNothingTwice() throws InterruptedException {
         grow();
         var undisturbed = start();
-        awaitEnd(undisturbed, Duration.ofSeconds(60));
+        awaitEnd(undisturbed, Duration.ofSeconds(180));
         var expected = sums(undisturbed);
 
         db.query("update shop set pace_ms = 60, lanes = 4 where host like '%.example'")
@@ -178,7 +178,7 @@ class SharedRoundTest {
             oldest.destroyForcibly().waitFor();
             server();
         }
-        awaitEnd(disturbed, Duration.ofSeconds(120));
+        awaitEnd(disturbed, Duration.ofSeconds(300));
         assertThat(sums(disturbed)).isEqualTo(expected);
         nothingIsLostOrTwice(disturbed);
     }
@@ -187,7 +187,7 @@ class SharedRoundTest {
     void aDatabaseThatIsRestartedInTheMiddleLosesNothing() {
         grow();
         var undisturbed = start();
-        awaitEnd(undisturbed, Duration.ofSeconds(60));
+        awaitEnd(undisturbed, Duration.ofSeconds(180));
         var expected = sums(undisturbed);
         db.query("update shop set pace_ms = 10, lanes = 4 where host like '%.example'")
                 .execute();
@@ -208,7 +208,7 @@ class SharedRoundTest {
                     .atMost(Duration.ofSeconds(30))
                     .until(() -> world.ines.get("/api/rounds/" + disturbed).status() == 200);
         }
-        awaitEnd(disturbed, Duration.ofSeconds(120));
+        awaitEnd(disturbed, Duration.ofSeconds(300));
         assertThat(sums(disturbed)).isEqualTo(expected);
         nothingIsLostOrTwice(disturbed);
     }

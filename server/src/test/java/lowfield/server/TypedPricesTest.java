@@ -133,7 +133,7 @@ class TypedPricesTest {
         "claimBackMinor, 99999999, less than the price",
         "shippingMinor, -1, Shipping is nothing or more",
         "link, https://elsewhere.example/p/1, begins with https://millrace.example/",
-        "link, http://millrace.example/p/1, begins with https://millrace.example/",
+        "link, http://millrace.example/p/1, begins with https:// and a shop's host",
         "link, https://not an address, not an address",
         "shop, 00000000-0000-0000-0000-000000000000, no such shop",
     })

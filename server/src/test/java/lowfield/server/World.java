@@ -252,6 +252,35 @@ final class World {
                                 && !p.path("endedAt").isNull());
     }
 
+    /** What the readers' site answers. */
+    String read(String path) {
+        try {
+            return HttpClient.newHttpClient()
+                    .send(
+                            HttpRequest.newBuilder(URI.create(stage.readers() + path))
+                                    .build(),
+                            HttpResponse.BodyHandlers.ofString())
+                    .body();
+        } catch (java.io.IOException failed) {
+            throw new java.io.UncheckedIOException(failed);
+        } catch (InterruptedException stop) {
+            Thread.currentThread().interrupt();
+            return "";
+        }
+    }
+
+    /** Publishes the edition in work and opens the next; the snapshot of what went out. */
+    JsonNode publish() {
+        waiveAll();
+        var number = desk().path("edition").path("number").asInt();
+        ines.post("/api/editions/" + edition + "/publication", Map.of());
+        edition = ines.post("/api/guides/" + slug + "/editions", Map.of())
+                .json()
+                .path("id")
+                .asString();
+        return Caller.JSON.readTree(read("/" + slug + "/editions/" + number + ".json"));
+    }
+
     /** The price of a part that waits for a person. */
     JsonNode waiting(String part) {
         return ines.get("/api/guides/" + slug + "/set-aside")

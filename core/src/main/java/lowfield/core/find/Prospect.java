@@ -25,7 +25,7 @@ public record Prospect(
         Group group) {
 
     /** A further part that the candidate needs: the cheapest of its slot with which everything goes together. */
-    public record Forced(Slot slot, Part part, Amount price, String why) {}
+    public record Forced(Slot slot, Part part, LinePrice price, String why) {}
 
     /** The finder's groups, best first. */
     public enum Group {

@@ -136,7 +136,7 @@ public final class Prospects {
                     var price = ground.pricing().apply(lineOf(build, slot));
                     prices.add(price);
                     forced.add(new Prospect.Forced(
-                            slot, mend.get(), price.goods(), clash.get().evidence()));
+                            slot, mend.get(), price, clash.get().evidence()));
                 }
             }
         }

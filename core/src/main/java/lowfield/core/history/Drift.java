@@ -39,9 +39,7 @@ public record Drift(boolean over, int editions, Money middle) {
     }
 
     public String sentence() {
-        var ten = Money.of(
-                Math.round(middle.minor() / 1000.0) * 1000, middle.currency().getCurrencyCode());
         return "In %d editions running it was %s its band; what it has come to cost is about %s. Rename the tier, or bring it back."
-                .formatted(editions, over ? "over" : "under", ten);
+                .formatted(editions, over ? "over" : "under", middle.toTens());
     }
 }

@@ -76,6 +76,12 @@ public record Money(long minor, Currency currency) implements Comparable<Money> 
                 currency);
     }
 
+    /** To the nearest ten of the major unit; a half goes up. */
+    public Money toTens() {
+        var ten = ofMajor(BigDecimal.TEN, currency).minor;
+        return new Money(Math.floorDiv(Math.addExact(minor, ten / 2), ten) * ten, currency);
+    }
+
     public boolean isNegative() {
         return minor < 0;
     }

@@ -15,6 +15,8 @@ import lowfield.core.money.Money;
  */
 public record Guard(int lowestPercent, int highestPercent) {
     public static final Guard USUAL = new Guard(65, 160);
+    /** For how many days an accepted price tells something of the next. */
+    public static final int REMEMBERED_DAYS = 90;
 
     private static final int FEWEST = 5;
     private static final double LEAST_SPREAD = 0.02;
@@ -93,6 +95,12 @@ public record Guard(int lowestPercent, int highestPercent) {
         return ground.own()
                 .filter(p -> Math.abs(Math.exp(Math.log(seen.minor()) - p.log(ground.level())) - 1) <= OFF)
                 .isPresent();
+    }
+
+    /** Whether a price is so far from the last one that a person must say it is right. */
+    public boolean isFarOff(Money last, Money seen) {
+        return !againstLast(new Ground(List.of(), Optional.of(new Past(last, 1)), Optional.empty(), 1, List.of()), seen)
+                .accepted();
     }
 
     private Judgement againstLast(Ground ground, Money seen) {

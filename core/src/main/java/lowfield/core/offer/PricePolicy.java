@@ -85,6 +85,11 @@ public record PricePolicy(
         if (age.compareTo(Duration.ofDays(greatestAgeDays)) > 0) {
             why.add("seen %d days ago, older than %d".formatted(age.toDays(), greatestAgeDays));
         }
+        var terms = offer.seller().terms();
+        if (!terms.mayShow(offer.seenAt(), now)) {
+            why.add("its shop lets prices be shown for %d days only"
+                    .formatted(terms.shownDays().orElse(0)));
+        }
         return List.copyOf(why);
     }
 

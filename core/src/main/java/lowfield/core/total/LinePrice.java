@@ -35,6 +35,11 @@ public record LinePrice(Line line, Amount goods, Optional<PartPrice> price) {
         return price.flatMap(PartPrice::offer);
     }
 
+    /** Whether it is a price that its shop does not let stand in published editions. */
+    public boolean isWithheld() {
+        return offer().filter(o -> !o.seller().terms().mayStand()).isPresent();
+    }
+
     public Optional<Estimate> estimated() {
         return price.flatMap(PartPrice::estimated);
     }

@@ -82,6 +82,19 @@ class MoneyTest {
                 .containsExactly("1,264.80 EUR", "-0.05 EUR", "1,500 JPY");
     }
 
+    @ParameterizedTest
+    @CsvSource({
+        "EUR, 28600, 29000",
+        "EUR, 28500, 29000",
+        "EUR, 28499, 28000",
+        "EUR, 400, 0",
+        "EUR, -1600, -2000",
+        "JPY, 1504, 1500"
+    })
+    void toTheNearestTenOfTheMajorUnit(String currency, long minor, long tens) {
+        assertThat(Money.of(minor, currency).toTens()).isEqualTo(Money.of(tens, currency));
+    }
+
     @Test
     void whatIsNotKnownCarriesItsBlameThroughSums() {
         var sum = Amount.of(Money.of(100, "EUR")).plus(Amount.notKnown("board")).plus(Amount.notKnown("case"));

@@ -13,6 +13,7 @@ import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class PartPriceTest {
@@ -142,9 +143,9 @@ class PartPriceTest {
     @Test
     void aPolicyCanNameTheRegionsThatCount() {
         var here = policy(Set.of(SellerKind.values()), Set.of("Home coast"), 0);
-        assertThat(here.refuse(sold("Market", Condition.NEW, new Terms("Home coast", Optional.empty(), true)), NOW))
+        assertThat(here.refuse(sold("Market", Condition.NEW, terms("Home coast", Optional.empty())), NOW))
                 .isEmpty();
-        assertThat(here.refuse(sold("Market", Condition.NEW, new Terms("Far shore", Optional.empty(), true)), NOW))
+        assertThat(here.refuse(sold("Market", Condition.NEW, terms("Far shore", Optional.empty())), NOW))
                 .containsExactly("sold from Far shore");
         assertThat(here.refuse(sold("Market", Condition.NEW, Terms.NOT_TOLD), NOW))
                 .containsExactly("where it is sold from is not told");
@@ -153,14 +154,28 @@ class PartPriceTest {
     @Test
     void usedGoodsCanBeAskedToBeTakenBack() {
         var trusted = policy(Set.of(SellerKind.values()), Set.of(), 14);
-        assertThat(trusted.refuse(sold("Market", Condition.REFURBISHED, new Terms("", Optional.of(30), true)), NOW))
+        assertThat(trusted.refuse(sold("Market", Condition.REFURBISHED, terms("", Optional.of(30))), NOW))
                 .isEmpty();
-        assertThat(trusted.refuse(sold("Market", Condition.REFURBISHED, new Terms("", Optional.of(7), true)), NOW))
+        assertThat(trusted.refuse(sold("Market", Condition.REFURBISHED, terms("", Optional.of(7))), NOW))
                 .containsExactly("taken back for 7 days only");
         assertThat(trusted.refuse(sold("Market", Condition.REFURBISHED, Terms.NOT_TOLD), NOW))
                 .containsExactly("whether it is taken back is not told");
         assertThat(trusted.refuse(sold("Market", Condition.NEW, Terms.NOT_TOLD), NOW))
                 .isEmpty();
+    }
+
+    private static Terms terms(String region, Optional<Integer> returnDays) {
+        return new Terms(region, returnDays, true, Optional.empty());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, true, true", "71, true, true", "72, true, true", "73, true, false", "73, false, true"})
+    void aPriceIsShownForAsLongAsItsShopAllows(int hours, boolean limited, boolean admitted) {
+        var terms = new Terms("", Optional.empty(), true, limited ? Optional.of(3) : Optional.empty());
+        var refused = PricePolicy.usual()
+                .refuse(sold("Market", Condition.NEW, terms), NOW.plus(java.time.Duration.ofHours(hours)));
+        assertThat(refused.isEmpty()).isEqualTo(admitted);
+        assertThat(terms.mayStand()).isEqualTo(!limited);
     }
 
     @Test

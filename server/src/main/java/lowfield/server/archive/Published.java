@@ -65,7 +65,12 @@ public record Published(
             List<Charge> charges,
             @Nullable Integer peakWatts,
             List<Line> lines,
+            @Nullable List<SoldTogether> together,
             List<String> caveats) {}
+
+    /** Goods of a build that one seller sells together for less; in no total. */
+    public record SoldTogether(
+            String seller, List<String> parts, long priceMinor, long savesMinor, Instant seenAt, String link) {}
 
     /** What a reader of another region pays, in the region's currency, and by which rate. */
     public record Till(String region, String currency, long minor, String rate) {}

@@ -72,6 +72,14 @@ public record Sheets(
                     info.version(), lines.stream().map(OfLine::version).toList());
         }
 
+        /** What is chosen on some of its lines, in its order. */
+        public List<String> labels(List<UUID> of) {
+            return lines.stream()
+                    .filter(l -> of.contains(l.line().id()))
+                    .map(l -> l.line().choice().label())
+                    .toList();
+        }
+
         public List<Finding> findings() {
             return checked.get();
         }

@@ -132,7 +132,11 @@ final class Shown {
     static List<Views.ForcedView> forced(Prospect prospect) {
         return prospect.forced().stream()
                 .map(f -> new Views.ForcedView(
-                        f.slot().label(), f.part().id(), f.part().fullName(), sum(f.price()), f.why()))
+                        f.slot().label(),
+                        f.part().id(),
+                        f.part().fullName(),
+                        sum(f.price().goods()),
+                        f.why()))
                 .toList();
     }
 }

@@ -53,10 +53,7 @@ public class Tallies {
     private static Views.BundleView bundle(Sheets.OfBuild build, Together together) {
         return new Views.BundleView(
                 together.bundle().seller().label(),
-                build.lines().stream()
-                        .filter(l -> together.lines().contains(l.line().id()))
-                        .map(l -> l.line().choice().label())
-                        .toList(),
+                build.labels(together.lines()),
                 together.bundle().price().minor(),
                 together.saves().minor(),
                 together.bundle().seenAt(),

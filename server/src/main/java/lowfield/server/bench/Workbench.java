@@ -322,7 +322,7 @@ public class Workbench {
     }
 
     /** What sellers sell together of a build for less, under the edition's price policy. */
-    List<Together> together(Sheets sheets, Sheets.OfBuild build) {
+    public List<Together> together(Sheets sheets, Sheets.OfBuild build) {
         var now = clock.instant();
         return Together.of(
                 build.lines().stream().map(Sheets.OfLine::price).toList(),

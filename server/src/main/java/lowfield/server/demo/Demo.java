@@ -41,6 +41,7 @@ import lowfield.server.platform.Clocks.MovableClock;
 import lowfield.server.press.Preflights;
 import lowfield.server.press.Press;
 import lowfield.server.prices.Acceptances;
+import lowfield.server.prices.EstimateBases;
 import lowfield.server.prices.EstimateForm;
 import lowfield.server.prices.Rounds;
 import lowfield.server.prices.TypedPrices;
@@ -82,6 +83,7 @@ class Demo implements ApplicationRunner {
     private final Preflights preflights;
     private final Press press;
     private final TypedPrices typed;
+    private final EstimateBases estimates;
     private final Triage triage;
 
     Demo(
@@ -101,6 +103,7 @@ class Demo implements ApplicationRunner {
             Preflights preflights,
             Press press,
             TypedPrices typed,
+            EstimateBases estimates,
             Triage triage) {
         this.db = db;
         this.clock = clock;
@@ -118,6 +121,7 @@ class Demo implements ApplicationRunner {
         this.preflights = preflights;
         this.press = press;
         this.typed = typed;
+        this.estimates = estimates;
         this.triage = triage;
     }
 
@@ -157,7 +161,7 @@ class Demo implements ApplicationRunner {
         data.shops().forEach((letter, shop) -> madeShops.put(letter, shops.add(shop)));
         var made = parts(madeShops);
         data.estimates()
-                .forEach(e -> typed.estimate(
+                .forEach(e -> estimates.set(
                         id(made, e.part()),
                         Optional.of(new EstimateForm(
                                 EstimateForm.Type.TIMES,

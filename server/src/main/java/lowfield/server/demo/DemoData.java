@@ -14,7 +14,7 @@ import lowfield.core.part.Kind;
 import lowfield.core.total.ReaderRegion;
 import lowfield.server.guide.TierForm;
 import lowfield.server.platform.Json;
-import lowfield.server.prices.TypedPrices;
+import lowfield.server.prices.TypedPrice;
 import lowfield.server.shops.Shops;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.ClassPathResource;
@@ -98,8 +98,8 @@ record DemoData(
 
     /** The price that was typed, sums in minor units. */
     record Price(long priceMinor, @Nullable Long claimBackMinor, LocalDate seenOn, String source) {
-        TypedPrices.TypedPrice at(UUID shop) {
-            return new TypedPrices.TypedPrice(
+        TypedPrice at(UUID shop) {
+            return new TypedPrice(
                     shop,
                     null,
                     Condition.NEW,

@@ -44,8 +44,8 @@ public class Histories {
         this.parts = parts;
     }
 
-    /** One day of the accepted price: the lowest that anyone could book; {@code gap}: the days before are not known; {@code mayFreeze}: its shop lets it stand in published editions. */
-    public record Day(LocalDate day, long minor, String shop, boolean gap, boolean mayFreeze) {}
+    /** One day of the accepted price: the lowest that anyone could book; {@code gap}: the days before are not known; {@code mayStand}: its shop lets it stand in published editions. */
+    public record Day(LocalDate day, long minor, String shop, boolean gap, boolean mayStand) {}
 
     /** A price that a page or list showed and that is not let count. */
     public record DoubtedPrice(OffsetDateTime at, long minor, String seller) {}
@@ -111,7 +111,7 @@ public class Histories {
 
     private List<Day> days(UUID part, LocalDate from, LocalDate to) {
         var days = new ArrayList<Day>();
-        db.select(PRICE_DAY.DAY, PRICE_DAY.BOOKABLE_MINOR, SHOP.NAME, SHOP.MAY_FREEZE, SHOP.SHOWN_DAYS)
+        db.select(PRICE_DAY.DAY, PRICE_DAY.BOOKABLE_MINOR, SHOP.NAME, SHOP.MAY_STAND)
                 .distinctOn(PRICE_DAY.DAY)
                 .from(PRICE_DAY)
                 .join(SHOP)
@@ -130,7 +130,7 @@ public class Histories {
                                         .day()
                                         .plusDays(GAP_DAYS)
                                         .isBefore(r.value1()),
-                        r.value4() && r.value5() == null)));
+                        r.value4())));
         return days;
     }
 

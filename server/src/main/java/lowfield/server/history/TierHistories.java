@@ -1,6 +1,7 @@
 package lowfield.server.history;
 
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -8,9 +9,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.history.Drift;
+import lowfield.core.history.SameChoices;
 import lowfield.core.money.Money;
+import lowfield.core.press.PublicSum;
 import lowfield.server.archive.Archive;
 import lowfield.server.archive.Published;
+import lowfield.server.bench.Sheets;
 import lowfield.server.bench.Workbench;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.Editions;
@@ -46,10 +50,17 @@ public class TierHistories {
             int number,
             boolean inWork,
             @Nullable Long totalMinor,
-            @Nullable Long sameGoodsMinor,
-            @Nullable Long goodsMinor,
+            @Nullable TierSum sameGoods,
+            @Nullable TierSum goods,
             @Nullable Long lowMinor,
             @Nullable Long highMinor) {}
+
+    /** A sum as the author sees it, and as it may stand in a published edition. */
+    public record TierSum(long minor, long toldMinor) {
+        private static TierSum of(PublicSum sum) {
+            return new TierSum(sum.exact().minor(), sum.told().minor());
+        }
+    }
 
     /** A tier through time; {@code drift} is a sentence when its totals have left its name behind. */
     public record TierHistory(
@@ -68,8 +79,7 @@ public class TierHistories {
         var names = new LinkedHashMap<UUID, String>();
         var first = new LinkedHashMap<UUID, Published.Build>();
         for (var edition : published) {
-            var prices = pricesOn(
-                    edition.publishedAt().atZone(java.time.ZoneOffset.UTC).toLocalDate());
+            var prices = pricesOn(edition.publishedAt().atZone(ZoneOffset.UTC).toLocalDate(), guide.currency());
             for (var tier : edition.tiers()) {
                 var lead = tier.builds().get(0);
                 names.put(tier.id(), tier.name());
@@ -82,12 +92,12 @@ public class TierHistories {
                                 false,
                                 lead.totalMinor(),
                                 same(first.get(tier.id()), prices),
-                                lead.goodsMinor(),
+                                told(lead.goodsMinor()),
                                 band.low().map(Money::minor).orElse(null),
                                 band.high().map(Money::minor).orElse(null)));
             }
         }
-        inWork(guide.id(), today, points, names, first);
+        inWork(guide.id(), pricesOn(today, guide.currency()), points, names, first);
         return new GuideHistory(
                 guide.currency(),
                 names.entrySet().stream()
@@ -101,7 +111,7 @@ public class TierHistories {
 
     private void inWork(
             UUID guide,
-            LocalDate today,
+            Prices prices,
             Map<UUID, List<Point>> points,
             Map<UUID, String> names,
             Map<UUID, Published.Build> first) {
@@ -111,7 +121,6 @@ public class TierHistories {
         if (current.isEmpty()) {
             return;
         }
-        var prices = pricesOn(today);
         for (var tier : workbench.sheets(current.get().id()).tiers()) {
             var lead = tier.builds().get(0);
             var id = tier.tier().id();
@@ -125,10 +134,24 @@ public class TierHistories {
                             Optional.ofNullable(first.get(id))
                                     .map(f -> same(f, prices))
                                     .orElse(null),
-                            lead.total().goods().known().map(Money::minor).orElse(null),
+                            goods(lead),
                             tier.band().low().map(Money::minor).orElse(null),
                             tier.band().high().map(Money::minor).orElse(null)));
         }
+    }
+
+    /** What an edition that is out told, it may go on telling. */
+    private static @Nullable TierSum told(@Nullable Long minor) {
+        return minor == null ? null : new TierSum(minor, minor);
+    }
+
+    private static @Nullable TierSum goods(Sheets.OfBuild build) {
+        return build.total()
+                .goods()
+                .known()
+                .map(m -> TierSum.of(new PublicSum(
+                        m, build.lines().stream().anyMatch(l -> l.price().isWithheld()))))
+                .orElse(null);
     }
 
     private static @Nullable String drift(List<Point> points, String currency) {
@@ -143,27 +166,20 @@ public class TierHistories {
     }
 
     /** The goods of a list's counted lines at the prices of a day; absent when one of its parts has none. */
-    private static @Nullable Long same(Published.Build build, Map<UUID, Long> prices) {
-        long sum = 0;
-        for (var line : build.lines()) {
-            if (!line.counted() || line.priceMinor() == null) {
-                continue;
-            }
-            var parts = parts(line.key());
-            if (parts.isEmpty()) {
-                sum += line.priceMinor();
-                continue;
-            }
-            var price = parts.stream()
-                    .map(prices::get)
-                    .filter(java.util.Objects::nonNull)
-                    .min(Long::compare);
-            if (price.isEmpty()) {
-                return null;
-            }
-            sum += price.get() * line.quantity();
-        }
-        return sum;
+    private static @Nullable TierSum same(Published.Build build, Prices prices) {
+        var counted = build.lines().stream().filter(Published.Line::counted).toList();
+        var typed = counted.stream()
+                .filter(l -> parts(l.key()).isEmpty() && l.priceMinor() != null)
+                .mapToLong(Published.Line::priceMinor)
+                .sum();
+        var items = counted.stream()
+                .filter(l -> !parts(l.key()).isEmpty())
+                .map(l -> new SameChoices.Item(parts(l.key()), l.quantity()))
+                .toList();
+        return new SameChoices(items)
+                .goods(Money.of(typed, prices.currency()), prices::of)
+                .map(TierSum::of)
+                .orElse(null);
     }
 
     /** The parts that a choice's key names, one or those of a set; none for what has a typed price. */
@@ -175,13 +191,28 @@ public class TierHistories {
                 : List.of();
     }
 
-    /** What each part was to be had for on a day, or on the last day of three weeks before that has prices. */
-    private Map<UUID, Long> pricesOn(LocalDate day) {
-        return db.resultQuery("""
-                        select distinct on (variant_id) variant_id, bookable_minor from price_day
-                        where day > cast(? as date) and day <= cast(? as date) and bookable_minor is not null
-                        order by variant_id, day desc, bookable_minor
+    /** What each part was to be had for on a day. */
+    private record Prices(String currency, Map<UUID, SameChoices.DayPrice> byPart) {
+        Optional<SameChoices.DayPrice> of(UUID part) {
+            return Optional.ofNullable(byPart.get(part));
+        }
+    }
+
+    /** Of a day, or of the last day of three weeks before that has prices. */
+    private Prices pricesOn(LocalDate day, String currency) {
+        return new Prices(
+                currency,
+                db.resultQuery("""
+                        select distinct on (d.variant_id) d.variant_id, d.bookable_minor,
+                          s.may_stand as stands
+                        from price_day d join shop s on s.id = d.shop_id
+                        where d.day > cast(? as date) and d.day <= cast(? as date) and d.bookable_minor is not null
+                        order by d.variant_id, d.day desc, d.bookable_minor
                         """, day.minusDays(21), day)
-                .fetchMap(r -> r.get("variant_id", UUID.class), r -> r.get("bookable_minor", Long.class));
+                        .fetchMap(
+                                r -> r.get("variant_id", UUID.class),
+                                r -> new SameChoices.DayPrice(
+                                        Money.of(r.get("bookable_minor", Long.class), currency),
+                                        r.get("stands", Boolean.class))));
     }
 }

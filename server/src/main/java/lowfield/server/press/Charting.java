@@ -69,17 +69,18 @@ class Charting {
                         t.name() + ": what its list cost",
                         false,
                         java.util.stream.Stream.of(
-                                        curve("as published", dots(t, TierHistories.Point::goodsMinor)),
-                                        curve("the first list all along", dots(t, TierHistories.Point::sameGoodsMinor)))
+                                        curve("as published", dots(t, TierHistories.Point::goods)),
+                                        curve("the first list all along", dots(t, TierHistories.Point::sameGoods)))
                                 .flatMap(List::stream)
                                 .toList()));
     }
 
+    /** As they may stand, so that no price that may not can be worked out from a curve. */
     private static List<Published.Dot> dots(
-            TierHistories.TierHistory tier, Function<TierHistories.Point, @Nullable Long> value) {
+            TierHistories.TierHistory tier, Function<TierHistories.Point, TierHistories.@Nullable TierSum> value) {
         return tier.points().stream()
                 .filter(p -> value.apply(p) != null)
-                .map(p -> new Published.Dot(p.period(), value.apply(p)))
+                .map(p -> new Published.Dot(p.period(), value.apply(p).toldMinor()))
                 .toList();
     }
 
@@ -87,7 +88,7 @@ class Charting {
     private Published.Chart part(UUID id, LocalDate today) {
         var history = histories.part(id, today);
         var dots = history.accepted().stream()
-                .filter(Histories.Day::mayFreeze)
+                .filter(Histories.Day::mayStand)
                 .map(d -> new Published.Dot(d.day(), d.minor()))
                 .toList();
         return new Published.Chart(history.name(), false, curve("to be had for", dots));

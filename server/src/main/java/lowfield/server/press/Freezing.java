@@ -87,18 +87,14 @@ class Freezing {
         return Withheld.from(
                 whole(sheets, tier, build, gates),
                 withheld(build),
-                Money.ofMajor(java.math.BigDecimal.TEN, sheets.guide().money()).minor());
+                sheets.guide().money());
     }
 
     private Set<UUID> withheld(Sheets.OfBuild build) {
         return build.lines().stream()
-                .filter(l -> l.price().offer().filter(Freezing::isWithheld).isPresent())
+                .filter(l -> l.price().isWithheld())
                 .map(l -> l.line().id())
                 .collect(Collectors.toSet());
-    }
-
-    private static boolean isWithheld(Offer offer) {
-        return !offer.seller().terms().mayFreeze();
     }
 
     private Published.Build whole(
@@ -123,7 +119,22 @@ class Freezing {
                         .filter(l -> !l.line().isEmpty())
                         .map(l -> line(sheets, tier, build, l))
                         .toList(),
+                together(sheets, build),
                 caveats(build, gates));
+    }
+
+    private @Nullable List<Published.SoldTogether> together(Sheets sheets, Sheets.OfBuild build) {
+        var told = workbench.together(sheets, build).stream()
+                .filter(t -> t.bundle().seller().terms().mayStand())
+                .map(t -> new Published.SoldTogether(
+                        t.bundle().seller().label(),
+                        build.labels(t.lines()),
+                        t.bundle().price().minor(),
+                        t.saves().minor(),
+                        t.bundle().seenAt(),
+                        t.bundle().link()))
+                .toList();
+        return told.isEmpty() ? null : told;
     }
 
     private List<Published.Till> tills(Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build) {
@@ -216,7 +227,8 @@ class Freezing {
 
     /** The difference is the true one: what the option forces is in it, and is told. */
     private Published.Option option(Prospect prospect, OptionState state) {
-        var hidden = prospect.price().offer().filter(Freezing::isWithheld).isPresent();
+        var hidden = prospect.price().isWithheld();
+        var forcesHidden = prospect.forced().stream().anyMatch(f -> f.price().isWithheld());
         var consequences = new ArrayList<String>();
         prospect.forced().forEach(f -> consequences.add("Needs " + f.part().fullName() + " with it: " + f.why()));
         prospect.effect().trouble().stream().map(Freezing::sentence).forEach(consequences::add);
@@ -224,7 +236,7 @@ class Freezing {
                 prospect.part().fullName(),
                 hidden ? null : minor(prospect.price().goods()),
                 estimated(prospect.price()),
-                hidden ? null : minor(prospect.trueDifference()),
+                hidden || forcesHidden ? null : minor(prospect.trueDifference()),
                 state.note(),
                 List.copyOf(consequences));
     }

@@ -1,7 +1,10 @@
 package lowfield.server.press;
 
+import java.util.Currency;
 import java.util.Set;
 import java.util.UUID;
+import lowfield.core.money.Money;
+import lowfield.core.press.PublicSum;
 import lowfield.server.archive.Published;
 import org.jspecify.annotations.Nullable;
 
@@ -12,26 +15,27 @@ import org.jspecify.annotations.Nullable;
 final class Withheld {
     private Withheld() {}
 
-    /** The build without the prices of some lines; {@code ten} is ten units of its currency in minor ones. */
-    static Published.Build from(Published.Build build, Set<UUID> lines, long ten) {
+    /** The build without the prices of some lines. */
+    static Published.Build from(Published.Build build, Set<UUID> lines, Currency currency) {
         if (lines.isEmpty()) {
             return build;
         }
         return new Published.Build(
                 build.id(),
                 build.name(),
-                rounded(build.totalMinor(), ten),
-                rounded(build.totalEstimated(), ten),
-                rounded(build.goodsMinor(), ten),
-                rounded(build.uncountedMinor(), ten),
+                rounded(build.totalMinor(), currency),
+                rounded(build.totalEstimated(), currency),
+                rounded(build.goodsMinor(), currency),
+                rounded(build.uncountedMinor(), currency),
                 null,
-                rounded(build.bookableMinor(), ten),
+                rounded(build.bookableMinor(), currency),
                 null,
                 build.charges(),
                 build.peakWatts(),
                 build.lines().stream()
                         .map(l -> lines.contains(l.id()) ? bare(l) : l)
                         .toList(),
+                null,
                 build.caveats());
     }
 
@@ -62,18 +66,21 @@ final class Withheld {
                 option.label(), option.priceMinor(), option.estimated(), null, option.note(), option.trouble());
     }
 
-    private static Published.@Nullable Estimated rounded(Published.@Nullable Estimated sum, long ten) {
+    private static Published.@Nullable Estimated rounded(Published.@Nullable Estimated sum, Currency currency) {
         return sum == null
                 ? null
                 : new Published.Estimated(
-                        tens(sum.lowMinor(), ten), tens(sum.likelyMinor(), ten), tens(sum.highMinor(), ten), null);
+                        told(sum.lowMinor(), currency),
+                        told(sum.likelyMinor(), currency),
+                        told(sum.highMinor(), currency),
+                        null);
     }
 
-    static @Nullable Long rounded(@Nullable Long minor, long ten) {
-        return minor == null ? null : tens(minor, ten);
+    private static @Nullable Long rounded(@Nullable Long minor, Currency currency) {
+        return minor == null ? null : told(minor, currency);
     }
 
-    private static long tens(long minor, long ten) {
-        return Math.round(minor / (double) ten) * ten;
+    private static long told(long minor, Currency currency) {
+        return new PublicSum(new Money(minor, currency), true).told().minor();
     }
 }

@@ -15,6 +15,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
+import lowfield.core.offer.Guard;
 import lowfield.db.tables.records.ObservationRecord;
 import lowfield.server.accounts.Person;
 import lowfield.server.catalogue.Parts;
@@ -31,7 +32,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** What was decided about each observation: accepted, set aside for a person, released or rejected by one. */
 @Service
 public class Acceptances {
-    private static final int REMEMBERED_DAYS = 90;
 
     private final DSLContext db;
     private final Notices notices;
@@ -78,7 +78,7 @@ public class Acceptances {
                 .set(ACCEPTANCE.AT, OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC))
                 .returning(ACCEPTANCE.ID)
                 .fetchSingle(ACCEPTANCE.ID);
-        accepted.restore(observation.getListingId(), observation.getSeenAt().minusDays(REMEMBERED_DAYS));
+        accepted.restore(observation.getListingId(), observation.getSeenAt().minusDays(Guard.REMEMBERED_DAYS));
         accepted.count(observation.getId(), observation.getSeenAt());
         notices.changed(Notices.Topic.OFFERS);
         return id;

@@ -43,7 +43,7 @@ class Accepted {
                 accepted_members_only = null, accepted_claim_back_minor = null
             where id = cast({0} as uuid)
             """;
-    /** The days of parts at shops that some observations speak of. */
+    /** The days of parts at shops, where these let their prices be kept, that some observations speak of. */
     private static final String TOUCHED = """
             select distinct p.variant_id, l.condition, (o.seen_at at time zone s.zone)::date as day, p.shop_id,
                 s.zone, s.currency
@@ -51,7 +51,7 @@ class Accepted {
             join listing l on l.id = o.listing_id
             join product_page p on p.id = l.page_id
             join shop s on s.id = p.shop_id
-            where {0}
+            where s.may_store and {0}
             """;
 
     private static final String NO_DAYS = """

@@ -19,7 +19,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Bundle;
-import lowfield.core.offer.Seller;
 import lowfield.core.offer.Stock;
 import lowfield.server.platform.Notices;
 import lowfield.server.platform.Snapshot;
@@ -33,12 +32,14 @@ import org.springframework.stereotype.Service;
 @Service
 public class Bundles {
     private final DSLContext db;
+    private final Sellers sellers;
     private final Snapshot<List<At>> snapshot;
 
     private record At(UUID shop, Bundle bundle) {}
 
-    Bundles(DSLContext db, Notices notices) {
+    Bundles(DSLContext db, Sellers sellers, Notices notices) {
         this.db = db;
+        this.sellers = sellers;
         this.snapshot = new Snapshot<>(this::load);
         notices.whenChanged(topic -> {
             if (topic == Notices.Topic.OFFERS) {
@@ -62,19 +63,20 @@ public class Bundles {
             return;
         }
         var parts = parts(seen);
+        var ids = sellers.of(
+                sighting.shop(), seen.stream().map(SeenBundle::seller).toList());
         for (var bundle : seen) {
             var goods = new LinkedHashMap<UUID, Integer>();
             bundle.goods()
                     .forEach((gtin, n) ->
                             Optional.ofNullable(parts.get(gtin)).ifPresent(part -> goods.merge(part, n, Integer::sum)));
             if (goods.size() == bundle.goods().size()) {
-                write(sighting, bundle, goods);
+                write(sighting, bundle, ids.get(bundle.seller()), goods);
             }
         }
     }
 
-    private void write(Sighting sighting, SeenBundle bundle, Map<UUID, Integer> goods) {
-        var seller = seller(sighting.shop(), bundle.seller());
+    private void write(Sighting sighting, SeenBundle bundle, UUID seller, Map<UUID, Integer> goods) {
         var key = goods.keySet().stream().map(UUID::toString).sorted().collect(Collectors.joining(","));
         var id = db.insertInto(BUNDLE)
                 .set(BUNDLE.PAGE_ID, sighting.page())
@@ -88,21 +90,14 @@ public class Bundles {
                 .onConflictDoNothing()
                 .returning(BUNDLE.ID)
                 .fetchOptional(BUNDLE.ID);
-        id.ifPresent(made -> goods.forEach((part, n) -> db.insertInto(
-                        BUNDLE_PART, BUNDLE_PART.BUNDLE_ID, BUNDLE_PART.VARIANT_ID, BUNDLE_PART.QUANTITY)
-                .values(made, part, n)
-                .execute()));
-    }
-
-    private UUID seller(UUID shop, String name) {
-        db.insertInto(SELLER, SELLER.SHOP_ID, SELLER.NAME)
-                .values(shop, name)
-                .onConflictDoNothing()
-                .execute();
-        return db.select(SELLER.ID)
-                .from(SELLER)
-                .where(SELLER.SHOP_ID.eq(shop), SELLER.NAME.eq(name))
-                .fetchSingle(SELLER.ID);
+        id.ifPresent(made -> {
+            var insert =
+                    db.insertInto(BUNDLE_PART, BUNDLE_PART.BUNDLE_ID, BUNDLE_PART.VARIANT_ID, BUNDLE_PART.QUANTITY);
+            for (var part : goods.entrySet()) {
+                insert = insert.values(made, part.getKey(), part.getValue());
+            }
+            insert.execute();
+        });
     }
 
     private Map<String, UUID> parts(List<SeenBundle> seen) {
@@ -130,18 +125,8 @@ public class Bundles {
                 .from(BUNDLE_PART)
                 .fetchGroups(BUNDLE_PART.BUNDLE_ID);
         var all = new ArrayList<At>();
-        db.select(
-                        BUNDLE.asterisk(),
-                        SELLER.ID,
-                        SELLER.NAME,
-                        SHOP.ID,
-                        SHOP.NAME,
-                        SHOP.HOST,
-                        SHOP.REGION,
-                        SHOP.RETURN_DAYS,
-                        SHOP.MAY_FREEZE,
-                        SHOP.SHOWN_DAYS,
-                        PRODUCT_PAGE.PATH)
+        db.select(BUNDLE.asterisk())
+                .select(Source.COLUMNS)
                 .from(BUNDLE)
                 .join(PRODUCT_PAGE)
                 .on(PRODUCT_PAGE.ID.eq(BUNDLE.PAGE_ID))
@@ -158,15 +143,13 @@ public class Bundles {
     }
 
     private static Bundle bundle(Record r, Map<UUID, Integer> goods) {
-        var seller =
-                new Seller(r.get(SELLER.ID), r.get(SELLER.NAME), r.get(SHOP.NAME), Optional.empty(), Offers.terms(r));
         return new Bundle(
-                seller,
+                Source.seller(r, r.get(BUNDLE.CURRENCY)),
                 goods,
                 Money.of(r.get(BUNDLE.PRICE_MINOR), r.get(BUNDLE.CURRENCY)),
                 Stock.valueOf(r.get(BUNDLE.STOCK)),
                 r.get(BUNDLE.MEMBERS_ONLY),
                 r.get(BUNDLE.SEEN_AT).toInstant(),
-                "https://" + r.get(SHOP.HOST) + r.get(PRODUCT_PAGE.PATH));
+                Source.link(r));
     }
 }

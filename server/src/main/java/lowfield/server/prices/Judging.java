@@ -28,7 +28,6 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class Judging {
-    private static final int DAYS = 90;
     private static final String OPEN = """
             select o.id, o.listing_id, o.seen_at, o.price_minor, o.currency, p.variant_id, v.product_id, f.kind,
                 l.condition, p.shop_id, s.zone, l.accepted_price_minor, l.accepted_currency, l.accepted_seen_at,
@@ -185,7 +184,7 @@ class Judging {
 
     private List<Grounds.Past> past(OffsetDateTime since) {
         var day = since.toLocalDate();
-        return db.resultQuery(PAST, day.minusDays(DAYS), day.plusDays(1))
+        return db.resultQuery(PAST, day.minusDays(Guard.REMEMBERED_DAYS), day.plusDays(1))
                 .fetch(r -> new Grounds.Past(
                         r.get("variant_id", UUID.class),
                         r.get("product_id", UUID.class),

@@ -30,9 +30,11 @@ class Listings {
     }
 
     private final DSLContext db;
+    private final Sellers sellers;
 
-    Listings(DSLContext db) {
+    Listings(DSLContext db, Sellers sellers) {
         this.db = db;
+        this.sellers = sellers;
     }
 
     /** The listing of each key. */
@@ -58,15 +60,7 @@ class Listings {
     }
 
     private void make(UUID shop, List<Key> keys) {
-        var sellers = keys.stream().map(Key::seller).distinct().sorted().toList();
-        sellers.forEach(name -> db.insertInto(SELLER, SELLER.SHOP_ID, SELLER.NAME)
-                .values(shop, name)
-                .onConflictDoNothing()
-                .execute());
-        var ids = db.select(SELLER.NAME, SELLER.ID)
-                .from(SELLER)
-                .where(SELLER.SHOP_ID.eq(shop))
-                .fetchMap(SELLER.NAME, SELLER.ID);
+        var ids = sellers.of(shop, keys.stream().map(Key::seller).toList());
         var insert = db.insertInto(LISTING, LISTING.PAGE_ID, LISTING.SELLER_ID, LISTING.CONDITION);
         for (var key : keys) {
             insert = insert.values(key.page(), ids.get(key.seller()), key.condition());

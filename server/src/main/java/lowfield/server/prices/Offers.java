@@ -25,9 +25,7 @@ import lowfield.core.offer.Estimator;
 import lowfield.core.offer.Offer;
 import lowfield.core.offer.PriceList;
 import lowfield.core.offer.PricePolicy;
-import lowfield.core.offer.Seller;
 import lowfield.core.offer.Stock;
-import lowfield.core.offer.Terms;
 import lowfield.server.catalogue.Catalogue;
 import lowfield.server.catalogue.Parts;
 import lowfield.server.platform.Json;
@@ -130,20 +128,8 @@ public class Offers {
     }
 
     private List<At> listings() {
-        return db.select(
-                        LISTING.asterisk(),
-                        PRODUCT_PAGE.VARIANT_ID,
-                        PRODUCT_PAGE.PATH,
-                        SELLER.NAME,
-                        SHOP.ID,
-                        SHOP.NAME,
-                        SHOP.HOST,
-                        SHOP.REGION,
-                        SHOP.RETURN_DAYS,
-                        SHOP.MAY_FREEZE,
-                        SHOP.SHOWN_DAYS,
-                        SHOP.FREE_FROM_MINOR,
-                        SHOP.SHIPPING_MINOR)
+        return db.select(LISTING.asterisk())
+                .select(Source.COLUMNS)
                 .from(LISTING)
                 .join(PRODUCT_PAGE)
                 .on(PRODUCT_PAGE.ID.eq(LISTING.PAGE_ID))
@@ -157,17 +143,12 @@ public class Offers {
 
     private static At at(Record r) {
         var currency = r.get(LISTING.ACCEPTED_CURRENCY);
-        var ofShop = r.get(SELLER.NAME).equals(r.get(SHOP.NAME));
-        var freeFrom = Optional.ofNullable(r.get(SHOP.FREE_FROM_MINOR))
-                .filter(m -> ofShop)
-                .map(m -> Money.of(m, currency));
         var shipping = Optional.ofNullable(r.get(LISTING.ACCEPTED_SHIPPING_MINOR))
-                .or(() -> Optional.ofNullable(r.get(SHOP.SHIPPING_MINOR)).filter(m -> ofShop))
+                .or(() -> Source.shipping(r))
                 .map(m -> Money.of(m, currency));
-        var seller = new Seller(r.get(LISTING.SELLER_ID), r.get(SELLER.NAME), r.get(SHOP.NAME), freeFrom, terms(r));
         var offer = new Offer(
                 r.get(LISTING.ID),
-                seller,
+                Source.seller(r, currency),
                 Condition.valueOf(r.get(LISTING.CONDITION)),
                 Money.of(r.get(LISTING.ACCEPTED_PRICE_MINOR), currency),
                 shipping,
@@ -175,15 +156,7 @@ public class Offers {
                 r.get(LISTING.ACCEPTED_MEMBERS_ONLY),
                 Optional.ofNullable(r.get(LISTING.ACCEPTED_CLAIM_BACK_MINOR)).map(m -> Money.of(m, currency)),
                 r.get(LISTING.ACCEPTED_SEEN_AT).toInstant(),
-                "https://" + r.get(SHOP.HOST) + r.get(PRODUCT_PAGE.PATH));
+                Source.link(r));
         return new At(r.get(SHOP.ID), r.get(PRODUCT_PAGE.VARIANT_ID), offer);
-    }
-
-    /** A shop that lends its prices for some days only does not let them stand for good. */
-    static Terms terms(Record r) {
-        return new Terms(
-                r.get(SHOP.REGION),
-                Optional.ofNullable(r.get(SHOP.RETURN_DAYS)),
-                r.get(SHOP.MAY_FREEZE) && r.get(SHOP.SHOWN_DAYS) == null);
     }
 }

@@ -21,11 +21,20 @@ class RoundEnd {
     private final DSLContext db;
     private final Patience patience;
     private final Judging judging;
+    private final Forgetting forgetting;
     private final Rates rates;
     private final Notices notices;
     private final Clock clock;
 
-    RoundEnd(DSLContext db, Patience patience, Judging judging, Rates rates, Notices notices, Clock clock) {
+    RoundEnd(
+            DSLContext db,
+            Patience patience,
+            Judging judging,
+            Forgetting forgetting,
+            Rates rates,
+            Notices notices,
+            Clock clock) {
+        this.forgetting = forgetting;
         this.rates = rates;
         this.db = db;
         this.patience = patience;
@@ -62,6 +71,7 @@ class RoundEnd {
                     .fetchOptional();
             open.ifPresent(r -> {
                 judging.judge(round, r.getStartedAt());
+                forgetting.whatMayNotBeKept();
                 db.update(PRICE_ROUND)
                         .set(PRICE_ROUND.STATE, r.getState().equals("CANCELLED") ? "CANCELLED" : "DONE")
                         .set(PRICE_ROUND.ENDED_AT, OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC))

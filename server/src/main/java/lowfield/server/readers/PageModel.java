@@ -71,7 +71,11 @@ final class PageModel {
             String besideTotal,
             String shipping,
             String peak,
+            List<TogetherRow> together,
             List<String> caveats) {}
+
+    /** Goods that one seller sells together: what, and what it saves. */
+    record TogetherRow(String what, String price, String saves, String seller, String link, String seen) {}
 
     record TierRow(
             String id,
@@ -277,7 +281,20 @@ final class PageModel {
                 beside.isEmpty() ? "" : money(build.uncountedMinor()),
                 shipping(tier, build),
                 build.peakWatts() == null ? "" : build.peakWatts() + " W",
+                together(build),
                 build.caveats());
+    }
+
+    private List<TogetherRow> together(Published.Build build) {
+        return Optional.ofNullable(build.together()).orElse(List.of()).stream()
+                .map(t -> new TogetherRow(
+                        String.join(" and ", t.parts()),
+                        money(t.priceMinor()),
+                        money(t.savesMinor()),
+                        t.seller(),
+                        t.link(),
+                        date(t.seenAt())))
+                .toList();
     }
 
     /** What readers of other regions pay, each in their own currency. */

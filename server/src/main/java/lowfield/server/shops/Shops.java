@@ -3,7 +3,6 @@ package lowfield.server.shops;
 import static lowfield.db.Tables.PRODUCT_PAGE;
 import static lowfield.db.Tables.SHOP;
 
-import java.net.URI;
 import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.util.HashMap;
@@ -57,6 +56,7 @@ public class Shops {
             int taxPermille,
             @Nullable Long freeFromMinor,
             @Nullable Long shippingMinor,
+            @Nullable Boolean mayStore,
             boolean mayFreeze,
             @Nullable Integer shownDays,
             @Nullable Integer returnDays,
@@ -141,6 +141,7 @@ public class Shops {
         figures.put(SHOP.TAX_PERMILLE, shop.taxPermille());
         figures.put(SHOP.FREE_FROM_MINOR, shop.freeFromMinor());
         figures.put(SHOP.SHIPPING_MINOR, shop.shippingMinor());
+        figures.put(SHOP.MAY_STORE, !Boolean.FALSE.equals(shop.mayStore()));
         figures.put(SHOP.MAY_FREEZE, shop.mayFreeze());
         figures.put(SHOP.SHOWN_DAYS, shop.shownDays());
         figures.put(SHOP.RETURN_DAYS, shop.returnDays());
@@ -180,10 +181,10 @@ public class Shops {
     /** Says that an address at a configured shop speaks of a part; the same address again is left as it is. */
     @Transactional
     public void addPage(UUID variant, String address) {
-        var uri = address(address);
-        var shop = db.selectFrom(SHOP).where(SHOP.HOST.eq(uri.getHost())).fetchOptional();
-        RuleBroken.unless(shop.isPresent(), "%s is not the host of a shop here; add the shop first.", uri.getHost());
-        var path = uri.getRawPath() + (uri.getRawQuery() == null ? "" : "?" + uri.getRawQuery());
+        var page = PageAddress.of(address);
+        var path = page.path();
+        var shop = db.selectFrom(SHOP).where(SHOP.HOST.eq(page.host())).fetchOptional();
+        RuleBroken.unless(shop.isPresent(), "%s is not the host of a shop here; add the shop first.", page.host());
         var taken = db.selectFrom(PRODUCT_PAGE)
                 .where(PRODUCT_PAGE.SHOP_ID.eq(shop.get().getId()), PRODUCT_PAGE.PATH.eq(path))
                 .fetchOptional();
@@ -194,21 +195,6 @@ public class Shops {
             db.insertInto(PRODUCT_PAGE, PRODUCT_PAGE.SHOP_ID, PRODUCT_PAGE.VARIANT_ID, PRODUCT_PAGE.PATH)
                     .values(shop.get().getId(), variant, path)
                     .execute();
-        }
-    }
-
-    private static URI address(String text) {
-        try {
-            var uri = URI.create(text.strip());
-            RuleBroken.unless(
-                    "https".equals(uri.getScheme())
-                            && uri.getHost() != null
-                            && uri.getUserInfo() == null
-                            && text.length() <= 500,
-                    "A page's address begins with https:// and a shop's host.");
-            return uri;
-        } catch (IllegalArgumentException malformed) {
-            throw new RuleBroken("This is not an address; copy it from the browser, beginning with https://.");
         }
     }
 
@@ -223,6 +209,7 @@ public class Shops {
                 r.getTaxPermille(),
                 r.getFreeFromMinor(),
                 r.getShippingMinor(),
+                r.getMayStore(),
                 r.getMayFreeze(),
                 r.getShownDays(),
                 r.getReturnDays(),

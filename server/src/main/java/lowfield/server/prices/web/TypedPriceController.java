@@ -3,7 +3,9 @@ package lowfield.server.prices.web;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.server.accounts.Person;
+import lowfield.server.prices.EstimateBases;
 import lowfield.server.prices.EstimateForm;
+import lowfield.server.prices.TypedPrice;
 import lowfield.server.prices.TypedPrices;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -23,23 +25,23 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/parts/{part}")
 class TypedPriceController {
     private final TypedPrices typed;
+    private final EstimateBases estimates;
 
-    TypedPriceController(TypedPrices typed) {
+    TypedPriceController(TypedPrices typed, EstimateBases estimates) {
         this.typed = typed;
+        this.estimates = estimates;
     }
 
     @PostMapping("/prices")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void add(
-            @PathVariable UUID part,
-            @RequestBody TypedPrices.TypedPrice price,
-            @AuthenticationPrincipal Person person) {
+    void add(@PathVariable UUID part, @RequestBody TypedPrice price, @AuthenticationPrincipal Person person) {
         typed.add(part, price, person);
     }
 
     @GetMapping("/estimate")
     ResponseEntity<EstimateForm> estimate(@PathVariable UUID part) {
-        return typed.estimate(part)
+        return estimates
+                .of(part)
                 .map(ResponseEntity::ok)
                 .orElseGet(() -> ResponseEntity.noContent().build());
     }
@@ -47,12 +49,12 @@ class TypedPriceController {
     @PutMapping("/estimate")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void estimate(@PathVariable UUID part, @RequestBody EstimateForm form) {
-        typed.estimate(part, Optional.of(form));
+        estimates.set(part, Optional.of(form));
     }
 
     @DeleteMapping("/estimate")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void withdraw(@PathVariable UUID part) {
-        typed.estimate(part, Optional.empty());
+        estimates.set(part, Optional.empty());
     }
 }

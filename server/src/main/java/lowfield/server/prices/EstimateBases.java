@@ -1,0 +1,60 @@
+package lowfield.server.prices;
+
+import static lowfield.db.Tables.VARIANT;
+
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.core.RuleBroken;
+import lowfield.server.catalogue.Parts;
+import lowfield.server.platform.Json;
+import lowfield.server.platform.Notices;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** From what the estimates of parts follow that nobody sells yet. */
+@Service
+public class EstimateBases {
+    private final DSLContext db;
+    private final Parts parts;
+    private final Notices notices;
+
+    EstimateBases(DSLContext db, Parts parts, Notices notices) {
+        this.db = db;
+        this.parts = parts;
+        this.notices = notices;
+    }
+
+    /** The basis of a part's estimate; absent when it has none. */
+    public Optional<EstimateForm> of(UUID part) {
+        return db.select(VARIANT.ESTIMATE)
+                .from(VARIANT)
+                .where(VARIANT.ID.eq(part), VARIANT.ESTIMATE.isNotNull())
+                .fetchOptional(r -> Json.read(r.value1().data(), EstimateForm.class));
+    }
+
+    /** Sets or, when absent, takes away the basis of a part's estimate. */
+    @Transactional
+    public void set(UUID part, Optional<EstimateForm> form) {
+        var known = parts.catalogue().part(part);
+        form.ifPresent(f -> {
+            f.basis();
+            Optional.ofNullable(f.comparable()).ifPresent(other -> {
+                RuleBroken.unless(!other.equals(part), "A part cannot be compared with itself.");
+                RuleBroken.unless(
+                        parts.catalogue().part(other).kind() == known.kind(),
+                        "An estimate compares parts of one kind.");
+            });
+            RuleBroken.unless(
+                    f.type() != EstimateForm.Type.SUGGESTED
+                            || known.suggestedPrice().isPresent(),
+                    "%s has no suggested price to start from.",
+                    known.fullName());
+        });
+        db.update(VARIANT)
+                .set(VARIANT.ESTIMATE, form.map(Json::jsonb).orElse(null))
+                .where(VARIANT.ID.eq(known.id()))
+                .execute();
+        notices.changed(Notices.Topic.OFFERS);
+    }
+}

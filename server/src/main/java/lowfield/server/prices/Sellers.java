@@ -1,0 +1,32 @@
+package lowfield.server.prices;
+
+import static lowfield.db.Tables.SELLER;
+
+import java.util.Collection;
+import java.util.Map;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Component;
+
+/** Who sells at a shop, by name. */
+@Component
+class Sellers {
+    private final DSLContext db;
+
+    Sellers(DSLContext db) {
+        this.db = db;
+    }
+
+    /** Those of some names; who is not known yet is noted. In one order, so that two rounds do not wait for each other. */
+    Map<String, UUID> of(UUID shop, Collection<String> names) {
+        var insert = db.insertInto(SELLER, SELLER.SHOP_ID, SELLER.NAME);
+        for (var name : names.stream().distinct().sorted().toList()) {
+            insert = insert.values(shop, name);
+        }
+        insert.onConflictDoNothing().execute();
+        return db.select(SELLER.NAME, SELLER.ID)
+                .from(SELLER)
+                .where(SELLER.SHOP_ID.eq(shop))
+                .fetchMap(SELLER.NAME, SELLER.ID);
+    }
+}

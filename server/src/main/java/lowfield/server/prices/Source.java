@@ -1,0 +1,59 @@
+package lowfield.server.prices;
+
+import static lowfield.db.Tables.PRODUCT_PAGE;
+import static lowfield.db.Tables.SELLER;
+import static lowfield.db.Tables.SHOP;
+
+import java.util.List;
+import java.util.Optional;
+import lowfield.core.money.Money;
+import lowfield.core.offer.Seller;
+import lowfield.core.offer.Terms;
+import org.jooq.Record;
+import org.jooq.SelectFieldOrAsterisk;
+
+/** Who sells on a page, under which terms, and where it is: read from a row that joins page, seller and shop. */
+final class Source {
+    static final List<SelectFieldOrAsterisk> COLUMNS = List.of(
+            PRODUCT_PAGE.VARIANT_ID,
+            PRODUCT_PAGE.PATH,
+            SELLER.ID,
+            SELLER.NAME,
+            SHOP.ID,
+            SHOP.NAME,
+            SHOP.HOST,
+            SHOP.REGION,
+            SHOP.RETURN_DAYS,
+            SHOP.MAY_FREEZE,
+            SHOP.SHOWN_DAYS,
+            SHOP.FREE_FROM_MINOR,
+            SHOP.SHIPPING_MINOR);
+
+    private Source() {}
+
+    /** What the shop says of shipping holds for what it sells itself only. */
+    static Seller seller(Record r, String currency) {
+        var freeFrom = Optional.ofNullable(r.get(SHOP.FREE_FROM_MINOR))
+                .filter(m -> isShop(r))
+                .map(m -> Money.of(m, currency));
+        var terms = new Terms(
+                r.get(SHOP.REGION),
+                Optional.ofNullable(r.get(SHOP.RETURN_DAYS)),
+                r.get(SHOP.MAY_FREEZE),
+                Optional.ofNullable(r.get(SHOP.SHOWN_DAYS)));
+        return new Seller(r.get(SELLER.ID), r.get(SELLER.NAME), r.get(SHOP.NAME), freeFrom, terms);
+    }
+
+    /** What the shop takes for shipping; absent when somebody else sells there. */
+    static Optional<Long> shipping(Record r) {
+        return Optional.ofNullable(r.get(SHOP.SHIPPING_MINOR)).filter(m -> isShop(r));
+    }
+
+    private static boolean isShop(Record r) {
+        return r.get(SELLER.NAME).equals(r.get(SHOP.NAME));
+    }
+
+    static String link(Record r) {
+        return "https://" + r.get(SHOP.HOST) + r.get(PRODUCT_PAGE.PATH);
+    }
+}

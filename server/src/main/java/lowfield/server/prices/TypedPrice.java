@@ -1,0 +1,60 @@
+package lowfield.server.prices;
+
+import java.time.LocalDate;
+import java.util.UUID;
+import lowfield.core.RuleBroken;
+import lowfield.core.money.Money;
+import lowfield.core.offer.Condition;
+import lowfield.core.offer.Stock;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A price that a person has seen: sums in minor units of the shop's currency, as of noon of a day in the shop's zone (now,
+ * when it is today, or no day is named). Without a seller the shop itself sells; without a link the shop's front page is meant. A price far
+ * from the last one must be typed with {@code sure}.
+ */
+public record TypedPrice(
+        UUID shop,
+        @Nullable String seller,
+        Condition condition,
+        Stock stock,
+        long priceMinor,
+        String currency,
+        @Nullable Long shippingMinor,
+        @Nullable Long claimBackMinor,
+        boolean membersOnly,
+        @Nullable LocalDate seenOn,
+        String source,
+        @Nullable String link,
+        boolean sure) {
+
+    Money price() {
+        return Money.of(priceMinor, currency);
+    }
+
+    /** Refuses what cannot be a price at a shop with a sentence. */
+    void check(String shopName, String shopCurrency) {
+        var home = Money.currencyOf(shopCurrency);
+        RuleBroken.unless(
+                currency.equals(shopCurrency),
+                "%s asks in %s; type the price in that, not in %s.",
+                shopName,
+                shopCurrency,
+                currency.length() > 10 ? "another" : currency);
+        RuleBroken.unless(priceMinor > 0, "A price is more than nothing.");
+        Money.ofMajor(new Money(priceMinor, home).major(), home);
+        RuleBroken.unless(
+                shippingMinor == null || shippingMinor >= 0 && shippingMinor <= priceMinor + 100_000,
+                "Shipping is nothing or more, and not far above the price itself.");
+        RuleBroken.unless(
+                claimBackMinor == null || claimBackMinor > 0 && claimBackMinor < priceMinor,
+                "What can be claimed back is less than the price.");
+        RuleBroken.unless(
+                stock != Stock.GONE && stock != Stock.OUT_OF_STOCK,
+                "A price that can be paid has something in stock; to say that a thing is gone, set its price aside.");
+        RuleBroken.unless(
+                source.strip().length() >= 3 && source.length() <= 300,
+                "Say where you have the price from, in 3 to 300 letters.");
+        RuleBroken.unless(seller == null || seller.length() <= 100, "A seller's name has at most 100 letters.");
+    }
+}
