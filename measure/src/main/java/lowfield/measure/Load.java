@@ -3,9 +3,7 @@ package lowfield.measure;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.concurrent.Callable;
-import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executors;
-import java.util.function.IntFunction;
 
 /** Runs a piece of work from several clients at once and keeps each time. */
 final class Load {
@@ -26,14 +24,22 @@ final class Load {
         }
     }
 
+    /** What a client does again and again; what it needs to know first is not timed. */
+    interface Preparing {
+        Callable<?> of(int client) throws Exception;
+    }
+
     /** Each client does its own work so many times. */
-    Times run(int timesEach, IntFunction<Callable<?>> workOfClient) throws InterruptedException, ExecutionException {
+    Times run(int timesEach, Preparing workOfClient) throws Exception {
+        var works = new ArrayList<Callable<?>>();
+        for (int c = 0; c < clients; c++) {
+            works.add(workOfClient.of(c));
+        }
         var pool = Executors.newFixedThreadPool(clients);
         try {
             var start = System.nanoTime();
             var running = new ArrayList<java.util.concurrent.Future<long[]>>();
-            for (int c = 0; c < clients; c++) {
-                var work = workOfClient.apply(c);
+            for (var work : works) {
                 running.add(pool.submit(() -> {
                     var own = new long[timesEach];
                     for (int i = 0; i < timesEach; i++) {

@@ -172,14 +172,10 @@ public final class Main {
         }
 
         /** Swaps the choice to and fro; each edit names the version that the one before it answered with. */
-        Callable<?> editing(Client client) {
-            var version = new int[] {-1};
+        Callable<?> editing(Client client) throws Exception {
+            var version = new int[] {version(client.get(bench()))};
             var turn = new boolean[1];
             return () -> {
-                var body = version[0] < 0 ? client.get(bench()) : "";
-                if (version[0] < 0) {
-                    version[0] = version(body);
-                }
                 turn[0] = !turn[0];
                 var choice = "{\"choice\":{\"type\":\"PART\",\"part\":\"" + (turn[0] ? other : part) + "\"}}";
                 version[0] = version(client.send(
