@@ -11,19 +11,20 @@ import lowfield.core.RuleBroken;
 /**
  * Which lines of an edition follow which, each line by its id. A chain of followers ends at a line that holds a choice of
  * its own; a circle is refused when the value is made.
+ *
+ * @param followed each line that follows, and the line it follows
  */
-public final class Following {
-    private final Map<UUID, UUID> followed;
-
-    /** Each line that follows, and the line it follows. */
-    public Following(Map<UUID, UUID> followed) {
-        this.followed = Map.copyOf(followed);
-        this.followed.keySet().forEach(this::refuseCircle);
+public record Following(Map<UUID, UUID> followed) {
+    public Following {
+        followed = Map.copyOf(followed);
+        for (var line : followed.keySet()) {
+            refuseCircle(followed, line);
+        }
     }
 
-    private void refuseCircle(UUID line) {
+    private static void refuseCircle(Map<UUID, UUID> followed, UUID line) {
         var passed = new HashSet<UUID>();
-        for (var at = Optional.of(line); at.isPresent(); at = next(at.get())) {
+        for (var at = Optional.of(line); at.isPresent(); at = Optional.ofNullable(followed.get(at.get()))) {
             RuleBroken.unless(
                     passed.add(at.get()),
                     "A line cannot follow itself, not even through others; let one of them go first.");

@@ -6,13 +6,18 @@ import org.jspecify.annotations.Nullable;
 /** A value that is worked out when it is first asked for, and once, whichever threads ask. */
 public final class Once<T> {
     private final Supplier<T> work;
-    private @Nullable T value;
+    private volatile @Nullable T value;
 
     Once(Supplier<T> work) {
         this.work = work;
     }
 
-    synchronized T get() {
+    T get() {
+        var known = value;
+        return known == null ? workedOut() : known;
+    }
+
+    private synchronized T workedOut() {
         var known = value;
         if (known == null) {
             known = work.get();

@@ -19,6 +19,7 @@ import lowfield.core.reason.Reason;
 import lowfield.core.total.BandState;
 import lowfield.core.total.CountedTotal;
 import lowfield.core.total.LinePrice;
+import lowfield.core.total.Together;
 import lowfield.server.archive.Published;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.GuideInfo;
@@ -57,6 +58,7 @@ public record Sheets(
             Once<List<Finding>> checked,
             Once<SustainedPeak> drawn,
             Once<Map<UUID, List<OfOption>>> optional,
+            Once<List<Together>> bundled,
             Optional<Published.Build> last) {
         public UUID id() {
             return info.id();
@@ -94,6 +96,11 @@ public record Sheets(
 
         public SustainedPeak peak() {
             return drawn.get();
+        }
+
+        /** What sellers sell together of it for less, under the edition's price policy. */
+        public List<Together> together() {
+            return bundled.get();
         }
 
         /** What taking each alternative and upgrade of a line would do, in their order. */

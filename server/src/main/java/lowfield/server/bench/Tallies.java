@@ -24,8 +24,7 @@ public class Tallies {
         this.workbench = workbench;
     }
 
-    static Views.Tally tally(
-            Sheets sheets, Tills tills, Sheets.OfTier tier, Sheets.OfBuild build, List<Together> together) {
+    static Views.Tally tally(Sheets sheets, Tills tills, Sheets.OfTier tier, Sheets.OfBuild build) {
         var draw = Draw.of(build.build());
         return new Views.Tally(
                 Shown.gauge(tier, build),
@@ -35,7 +34,7 @@ public class Tallies {
                         .toList(),
                 Shown.sum(build.total().uncounted()),
                 tills.of(sheets, tier, build),
-                together.stream().map(t -> bundle(build, t)).toList(),
+                build.together().stream().map(t -> bundle(build, t)).toList(),
                 open(build),
                 build.findings().size(),
                 count(build, Verdict.NOT_KNOWN),

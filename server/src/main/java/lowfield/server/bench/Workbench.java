@@ -214,6 +214,7 @@ public class Workbench {
                 findings,
                 new Once<>(() -> SustainedPeak.of(build)),
                 new Once<>(() -> options(ground, tier, build, sheets, total, findings.get())),
+                new Once<>(() -> together(ground, sheets)),
                 before);
     }
 
@@ -321,13 +322,13 @@ public class Workbench {
                 LineChange.of(was, choice.key(), price.goods().known()));
     }
 
-    /** What sellers sell together of a build for less, under the edition's price policy. */
-    public List<Together> together(Sheets sheets, Sheets.OfBuild build) {
+    private List<Together> together(Ground ground, List<Sheets.OfLine> lines) {
         var now = clock.instant();
+        var policy = ground.plan().edition().policy();
         return Together.of(
-                build.lines().stream().map(Sheets.OfLine::price).toList(),
-                bundles.of(sheets.guide().shops()).stream()
-                        .filter(b -> b.refusedBy(sheets.edition().policy(), now).isEmpty())
+                lines.stream().map(Sheets.OfLine::price).toList(),
+                bundles.of(ground.guide().shops()).stream()
+                        .filter(b -> b.refusedBy(policy, now).isEmpty())
                         .toList());
     }
 

@@ -119,12 +119,12 @@ class Freezing {
                         .filter(l -> !l.line().isEmpty())
                         .map(l -> line(sheets, tier, build, l))
                         .toList(),
-                together(sheets, build),
+                together(build),
                 caveats(build, gates));
     }
 
-    private @Nullable List<Published.SoldTogether> together(Sheets sheets, Sheets.OfBuild build) {
-        var told = workbench.together(sheets, build).stream()
+    private @Nullable List<Published.SoldTogether> together(Sheets.OfBuild build) {
+        var told = build.together().stream()
                 .filter(t -> t.bundle().seller().terms().mayStand())
                 .map(t -> new Published.SoldTogether(
                         t.bundle().seller().label(),
