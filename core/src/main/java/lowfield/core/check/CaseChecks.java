@@ -88,9 +88,7 @@ final class CaseChecks {
 
     /** For each case with its fans known and the added packs counted. */
     private static void withFans(Scene scene, Telling tell, FansCode code) {
-        var added = scene.filled(CASE_FANS).stream()
-                .mapToInt(l -> FAN_COUNT.from(l).or(0) * l.quantity())
-                .sum();
+        var added = scene.sum(CASE_FANS, l -> FAN_COUNT.from(l).or(0) * l.quantity());
         for (var box : scene.filled(CASE)) {
             tell.about(box).with(CASE_FANS_FIGURE.of(box), included -> code.tell(scene, box, included, added, tell));
         }

@@ -68,18 +68,20 @@ final class CoolingChecks {
             advises("paste", "There is thermal paste, once: in the cooler's box or chosen")
                     .reading(COOLER_PASTE)
                     .concerning(PASTE)
-                    .by((scene, tell) -> scene.filled(COOLER).stream()
-                            .filter(c -> c.choice().part().isPresent())
-                            .forEach(cooler -> paste(cooler, scene.filled(PASTE), tell))));
+                    .by((scene, tell) -> {
+                        for (var cooler : scene.filled(COOLER)) {
+                            if (cooler.choice().part().isPresent()) {
+                                paste(scene, cooler, tell);
+                            }
+                        }
+                    }));
 
     private CoolingChecks() {}
 
     private static void present(Line processor, Scene scene, Telling tell) {
         var coolers = scene.filled(COOLER);
         var about = coolers.isEmpty() ? tell.about(processor) : tell.about(processor, coolers.get(0));
-        var chosen = coolers.stream()
-                .filter(l -> l.choice().part().isPresent() || l.choice() instanceof Choice.FreeHand)
-                .findFirst();
+        var chosen = scene.first(COOLER, CoolingChecks::isBought);
         if (chosen.isPresent()) {
             var label = chosen.get().choice();
             if (PROCESSOR_COOLER_IN_BOX.from(processor).or(false)) {
@@ -87,7 +89,7 @@ final class CoolingChecks {
             } else {
                 about.fits("%s is chosen", label);
             }
-        } else if (coolers.stream().anyMatch(l -> l.choice() instanceof Choice.Owned)) {
+        } else if (scene.first(COOLER, l -> l.choice() instanceof Choice.Owned).isPresent()) {
             about.fits("the reader has a cooler");
         } else {
             about.with(PROCESSOR_COOLER_IN_BOX.of(processor), inBox -> {
@@ -156,12 +158,14 @@ final class CoolingChecks {
                 .orElse("");
     }
 
-    private static void paste(Line cooler, List<Line> pastes, Telling tell) {
-        var about = tell.about(pastes, cooler);
+    private static boolean isBought(Line line) {
+        return line.choice().part().isPresent() || line.choice() instanceof Choice.FreeHand;
+    }
+
+    private static void paste(Scene scene, Line cooler, Telling tell) {
+        var about = tell.about(scene.filled(PASTE), cooler);
         var inBox = COOLER_PASTE.from(cooler);
-        var extra = pastes.stream()
-                .filter(l -> l.choice().part().isPresent() || l.choice() instanceof Choice.FreeHand)
-                .findFirst();
+        var extra = scene.first(PASTE, CoolingChecks::isBought);
         if (extra.isPresent()) {
             if (inBox.or(false)) {
                 about.caution(
@@ -170,7 +174,7 @@ final class CoolingChecks {
             } else {
                 about.fits("%s is chosen", extra.get().choice());
             }
-        } else if (pastes.stream().anyMatch(l -> l.choice() instanceof Choice.Owned)) {
+        } else if (scene.first(PASTE, l -> l.choice() instanceof Choice.Owned).isPresent()) {
             about.fits("the reader has paste");
         } else {
             said(cooler, inBox, about);

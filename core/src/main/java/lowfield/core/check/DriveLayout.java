@@ -30,7 +30,8 @@ final class DriveLayout {
     private final List<Line> drives;
     private final List<DriveSlot> slots;
     private final int[] driveOfSlot;
-    private final List<Line> left = new ArrayList<>();
+    private final List<Line> left = new ArrayList<>(0);
+    private final List<Placed> placed;
 
     private DriveLayout(List<Line> drives, List<DriveSlot> slots) {
         this.drives = drives;
@@ -42,6 +43,7 @@ final class DriveLayout {
                 left.add(drives.get(d));
             }
         }
+        this.placed = inSlots();
     }
 
     /** The layout on a board; absent when the board's slots are not known. */
@@ -86,7 +88,11 @@ final class DriveLayout {
     }
 
     List<Placed> placed() {
-        var placed = new ArrayList<Placed>();
+        return placed;
+    }
+
+    private List<Placed> inSlots() {
+        var placed = new ArrayList<Placed>(drives.size());
         for (int s = 0; s < driveOfSlot.length; s++) {
             if (driveOfSlot[s] >= 0) {
                 placed.add(new Placed(drives.get(driveOfSlot[s]), slots.get(s)));
@@ -96,11 +102,19 @@ final class DriveLayout {
     }
 
     int sataPortsTaken() {
-        return placed().stream().mapToInt(p -> p.slot().takesSata().or(0)).sum();
+        var taken = 0;
+        for (var drive : placed) {
+            taken += drive.slot().takesSata().or(0);
+        }
+        return taken;
     }
 
     int lanesTaken() {
-        return placed().stream().mapToInt(p -> p.slot().takesLanes().or(0)).sum();
+        var taken = 0;
+        for (var drive : placed) {
+            taken += drive.slot().takesLanes().or(0);
+        }
+        return taken;
     }
 
     private static Set<String> dead(Build build) {

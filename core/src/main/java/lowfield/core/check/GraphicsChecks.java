@@ -10,7 +10,6 @@ import static lowfield.core.guide.Slot.POWER_SUPPLY;
 import static lowfield.core.guide.Slot.PROCESSOR;
 import static lowfield.core.guide.Slot.SCREEN;
 
-import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import lowfield.core.guide.Choice;
@@ -178,13 +177,11 @@ final class GraphicsChecks {
 
     private static void lanes(Scene scene, Line card, Line board, Line processor, Telling.About tell) {
         tell.with(CARD_LANES.of(card), BOARD_CARD_SLOTS.of(board), (wanted, slots) -> {
-            var first = slots.stream()
-                    .max(Comparator.comparingInt((CardSlot s) -> s.lanes().or(0)));
-            if (first.isEmpty()) {
+            if (slots.isEmpty()) {
                 tell.caution("the board has no slot for a card");
                 return;
             }
-            var slot = first.get();
+            var slot = widest(slots);
             var taken = scene.layout(board).map(DriveLayout::lanesTaken).orElse(0);
             var lanes = Math.min(
                     Math.min(wanted, PROCESSOR_CARD_LANES.from(processor).or(wanted)),
@@ -206,6 +203,16 @@ final class GraphicsChecks {
                 tell.fits("card gets its %s lanes of PCIe %s.0", lanes, generation);
             }
         });
+    }
+
+    private static CardSlot widest(List<CardSlot> slots) {
+        var widest = slots.get(0);
+        for (var slot : slots) {
+            if (slot.lanes().or(0) >= widest.lanes().or(0)) {
+                widest = slot;
+            }
+        }
+        return widest;
     }
 
     private static void adaptive(Set<String> card, Set<String> screen, Telling.About tell) {

@@ -34,9 +34,11 @@ final class Lights {
         for (var memory : scene.filled(MEMORY)) {
             lights.sort(memory, MEMORY_LIT, MEMORY_LIT.from(memory).map(is -> is ? "lit" : ""));
         }
-        scene.filled(LIGHTING).stream()
-                .filter(l -> l.choice().part().isPresent())
-                .forEach(lights.lit::add);
+        for (var light : scene.filled(LIGHTING)) {
+            if (light.choice().part().isPresent()) {
+                lights.lit.add(light);
+            }
+        }
         lights.judge(scene.wishes().lighting());
     }
 

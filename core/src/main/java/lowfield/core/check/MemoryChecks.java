@@ -7,8 +7,10 @@ import static lowfield.core.guide.Slot.MEMORY;
 import static lowfield.core.guide.Slot.MOTHERBOARD;
 import static lowfield.core.guide.Slot.PROCESSOR;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
 import lowfield.core.part.Processor;
@@ -73,11 +75,7 @@ final class MemoryChecks {
             advises("memory-mixed", "All memory is of one kit's kind")
                     .concerning(MEMORY)
                     .by((scene, tell) -> {
-                        var parts = scene.filled(MEMORY).stream()
-                                .flatMap(l -> l.choice().part().stream())
-                                .map(p -> p.id())
-                                .distinct()
-                                .count();
+                        var parts = different(scene.filled(MEMORY));
                         if (parts > 1) {
                             tell.about(scene.filled(MEMORY))
                                     .caution("%s different kits are mixed; no maker promises that", parts);
@@ -85,6 +83,14 @@ final class MemoryChecks {
                     }));
 
     private MemoryChecks() {}
+
+    private static int different(List<Line> kits) {
+        var parts = new HashSet<UUID>(4);
+        for (var kit : kits) {
+            kit.choice().part().ifPresent(part -> parts.add(part.id()));
+        }
+        return parts.size();
+    }
 
     /** What is told of all kits together against one board. */
     private interface KitsCode {
@@ -225,7 +231,7 @@ final class MemoryChecks {
 
     private static List<Line> added(Scene scene) {
         var kits = scene.filled(MEMORY);
-        return kits.stream().anyMatch(l -> l.choice() instanceof Choice.None)
+        return scene.first(MEMORY, l -> l.choice() instanceof Choice.None).isPresent()
                 ? kits.stream()
                         .filter(l -> !(l.choice() instanceof Choice.None))
                         .toList()

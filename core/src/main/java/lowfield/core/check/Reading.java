@@ -10,13 +10,12 @@ import lowfield.core.part.Part;
 import lowfield.core.part.Spec;
 
 /** A named figure of a kind of part: "length of a graphics card". Its name is the one that the kind's schema gives it. */
-public record Reading<S extends Spec, T>(
-        Kind kind, Class<S> type, String field, String name, Function<S, Figure<T>> figure) {
+public record Reading<S extends Spec, T>(Kind kind, String field, String name, Function<S, Figure<T>> figure) {
 
     /** Every reading is of a figure that the kind really has. */
     static <S extends Spec, T> Reading<S, T> of(Kind kind, Class<S> type, String field, Function<S, Figure<T>> figure) {
         var label = kind.schema().field(field).orElseThrow().label();
-        return new Reading<>(kind, type, field, label, figure);
+        return new Reading<>(kind, field, label, figure);
     }
 
     /**
@@ -24,18 +23,22 @@ public record Reading<S extends Spec, T>(
      * no figures to ask for; anything else that is not a catalogue part has none that is known.
      */
     Figure<T> from(Line line) {
-        if (line.choice() instanceof Choice.None
-                || line.choice() instanceof Choice.InTheBox
-                || line.choice() instanceof Choice.OnTheBoard) {
-            return Figure.notApplicable();
+        var choice = line.choice();
+        if (choice instanceof Choice.Chosen chosen) {
+            return of(chosen.which());
         }
-        var part = line.choice().part();
-        return part.isPresent() ? of(part.get()) : Figure.notKnown();
+        if (choice instanceof Choice.VettedSet set) {
+            return of(set.winner());
+        }
+        return choice instanceof Choice.None || choice instanceof Choice.InTheBox || choice instanceof Choice.OnTheBoard
+                ? Figure.notApplicable()
+                : Figure.notKnown();
     }
 
-    /** This figure of a part; not known of a part of another kind. */
+    /** This figure of a part; not known of a part of another kind. A part's figures are those of its kind. */
+    @SuppressWarnings("unchecked")
     public Figure<T> of(Part part) {
-        return type.isInstance(part.spec()) ? figure.apply(type.cast(part.spec())) : Figure.notKnown();
+        return part.kind() == kind ? figure.apply((S) part.spec()) : Figure.notKnown();
     }
 
     /** This figure of one line, to be asked for. */

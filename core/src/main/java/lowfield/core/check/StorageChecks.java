@@ -10,6 +10,7 @@ import static lowfield.core.guide.Slot.SYSTEM_DRIVE;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiConsumer;
 import lowfield.core.guide.Line;
 
@@ -95,7 +96,7 @@ final class StorageChecks {
                             })),
             advises("drive-cells", "What is in the drive is what was in it when it was tested")
                     .reading(DRIVE_CELLS_CHANGED)
-                    .by((scene, tell) -> DriveLayout.drives(scene.build()).forEach(drive -> {
+                    .by((scene, tell) -> scene.drives().forEach(drive -> {
                         var changed = DRIVE_CELLS_CHANGED.from(drive).value();
                         changed.ifPresent(what ->
                                 tell.about(drive).caution("sold under one name with other parts inside: %s", what));
@@ -109,21 +110,13 @@ final class StorageChecks {
 
     /** For each board; not known when its slots or a drive's shape are missing. */
     private static void onBoards(Scene scene, Telling tell, OnBoard code) {
-        var drives = DriveLayout.drives(scene.build());
+        var drives = scene.drives();
         if (drives.isEmpty()) {
             return;
         }
         for (var board : scene.filled(MOTHERBOARD)) {
             var about = tell.about(drives, board);
-            var blank = drives.stream()
-                    .<Reading.Asked<?>>mapMulti((d, sink) -> {
-                        if (!DRIVE_SHAPE.from(d).isKnown()) {
-                            sink.accept(DRIVE_SHAPE.of(d));
-                        } else if (!DRIVE_PROTOCOL.from(d).isKnown()) {
-                            sink.accept(DRIVE_PROTOCOL.of(d));
-                        }
-                    })
-                    .findFirst();
+            var blank = blank(drives);
             if (blank.isPresent()) {
                 about.missing(blank.get());
             } else {
@@ -133,6 +126,18 @@ final class StorageChecks {
                                 () -> about.missing(BOARD_DRIVE_SLOTS.of(board)));
             }
         }
+    }
+
+    private static Optional<Reading.Asked<?>> blank(List<Line> drives) {
+        for (var drive : drives) {
+            if (!DRIVE_SHAPE.from(drive).isKnown()) {
+                return Optional.of(DRIVE_SHAPE.of(drive));
+            }
+            if (!DRIVE_PROTOCOL.from(drive).isKnown()) {
+                return Optional.of(DRIVE_PROTOCOL.of(drive));
+            }
+        }
+        return Optional.empty();
     }
 
     private static void slots(Scene scene, DriveLayout layout, Line board, Telling.About about) {
@@ -156,7 +161,7 @@ final class StorageChecks {
 
     private static void sata(Scene scene, Telling tell) {
         var drives = new ArrayList<Line>(2);
-        for (var drive : DriveLayout.drives(scene.build())) {
+        for (var drive : scene.drives()) {
             if (DRIVE_PROTOCOL.from(drive).or("").equals(SATA) && !DriveLayout.isM2(drive)) {
                 drives.add(drive);
             }
@@ -187,9 +192,12 @@ final class StorageChecks {
     }
 
     private static void place(List<Line> drives, String shape, Reading<?, Integer> bays, Line box, Telling tell) {
-        var of = drives.stream()
-                .filter(d -> DRIVE_SHAPE.from(d).or("").equals(shape))
-                .toList();
+        var of = new ArrayList<Line>(2);
+        for (var drive : drives) {
+            if (DRIVE_SHAPE.from(drive).or("").equals(shape)) {
+                of.add(drive);
+            }
+        }
         if (!of.isEmpty()) {
             var about = tell.about(of, box);
             about.with(

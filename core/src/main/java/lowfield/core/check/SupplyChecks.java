@@ -91,10 +91,8 @@ final class SupplyChecks {
                 return;
             }
             var watts = peak.watts().or(0);
-            var recommended = scene.filled(GRAPHICS_CARD).stream()
-                    .mapToInt(c -> CARD_RECOMMENDED_SUPPLY.from(c).or(0))
-                    .max()
-                    .orElse(0);
+            var recommended = scene.most(
+                    GRAPHICS_CARD, c -> CARD_RECOMMENDED_SUPPLY.from(c).or(0));
             if (rating * 100 < watts * SustainedPeak.HEADROOM_PERCENT) {
                 tell.clash(
                         "%s W sustained peak wants a %s W supply; this one is %s W",
@@ -110,14 +108,12 @@ final class SupplyChecks {
     }
 
     private static void missingLoad(Scene scene, Telling.About tell) {
-        scene.filled(PROCESSOR).stream()
-                .filter(l -> !PROCESSOR_LIMIT.from(l).isKnown())
-                .findFirst()
+        scene.first(PROCESSOR, l -> !PROCESSOR_LIMIT.from(l).isKnown())
                 .ifPresentOrElse(
                         l -> tell.missing(PROCESSOR_LIMIT.of(l)),
-                        () -> scene.filled(GRAPHICS_CARD).stream()
-                                .filter(l -> !CARD_BOARD_POWER.from(l).isKnown())
-                                .findFirst()
+                        () -> scene.first(
+                                        GRAPHICS_CARD,
+                                        l -> !CARD_BOARD_POWER.from(l).isKnown())
                                 .ifPresent(l -> tell.missing(CARD_BOARD_POWER.of(l))));
     }
 
@@ -132,10 +128,7 @@ final class SupplyChecks {
                 missingLoad(scene, tell);
                 return;
             }
-            var spike = peak.watts().or(0)
-                    + scene.filled(GRAPHICS_CARD).stream()
-                            .mapToInt(SupplyChecks::excursion)
-                            .sum();
+            var spike = peak.watts().or(0) + scene.sum(GRAPHICS_CARD, SupplyChecks::excursion);
             tell.with(SUPPLY_TRIP_LEVEL.of(supply), trip -> {
                 if (spike <= trip) {
                     tell.fits("%s, spikes to %s W; the supply trips at %s W", standard, spike, trip);

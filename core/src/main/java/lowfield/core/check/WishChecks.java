@@ -163,9 +163,8 @@ final class WishChecks {
         if (!scene.wishes().radio()) {
             return;
         }
-        var cards = scene.filled(WIFI).stream()
-                .filter(l -> !(l.choice() instanceof Choice.None) && !(l.choice() instanceof Choice.OnTheBoard))
-                .findFirst();
+        var cards = scene.first(
+                WIFI, l -> !(l.choice() instanceof Choice.None) && !(l.choice() instanceof Choice.OnTheBoard));
         for (var board : scene.filled(MOTHERBOARD)) {
             var about = tell.about(scene.filled(WIFI), board);
             if (cards.isPresent()) {

@@ -7,20 +7,26 @@ import java.util.function.Function;
 public sealed interface Figure<T> {
     record Known<T>(T held) implements Figure<T> {}
 
-    record NotKnown<T>() implements Figure<T> {}
+    record NotKnown<T>() implements Figure<T> {
+        private static final Figure<?> ONE = new NotKnown<>();
+    }
 
-    record NotApplicable<T>() implements Figure<T> {}
+    record NotApplicable<T>() implements Figure<T> {
+        private static final Figure<?> ONE = new NotApplicable<>();
+    }
 
     static <T> Figure<T> of(T value) {
         return new Known<>(value);
     }
 
+    @SuppressWarnings("unchecked")
     static <T> Figure<T> notKnown() {
-        return new NotKnown<>();
+        return (Figure<T>) NotKnown.ONE;
     }
 
+    @SuppressWarnings("unchecked")
     static <T> Figure<T> notApplicable() {
-        return new NotApplicable<>();
+        return (Figure<T>) NotApplicable.ONE;
     }
 
     default Optional<T> value() {

@@ -26,11 +26,13 @@ public enum Kind {
     private final String label;
     private final String plural;
     private final Schema schema;
+    private final Class<?> spec;
 
     <S extends Record & Spec> Kind(String label, String plural, Class<S> spec) {
         this.label = label;
         this.plural = plural;
         this.schema = Schema.of(spec);
+        this.spec = spec;
     }
 
     public String label() {
@@ -40,6 +42,11 @@ public enum Kind {
     /** As a query sentence begins: "Cards under 450 euro". */
     public String plural() {
         return plural;
+    }
+
+    /** Whether figures are those of this kind. */
+    boolean has(Spec figures) {
+        return spec.isInstance(figures);
     }
 
     public Schema schema() {

@@ -26,6 +26,7 @@ public record Part(
     public Part {
         name = name.strip();
         RuleBroken.unless(!name.isEmpty() && name.length() <= 160, "A part needs a name of 1 to 160 letters.");
+        RuleBroken.unless(kind.has(spec), "The figures given for %s are those of another kind of part.", name);
         RuleBroken.unless(variant.length() <= 80, "A variant's name has at most 80 letters; shorten \"%s\".", variant);
     }
 
