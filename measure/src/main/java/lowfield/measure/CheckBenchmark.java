@@ -20,7 +20,7 @@ import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.TimeValue;
 
-/** Every check on a full build: all needed slots, two drives, fans, a screen, Wi-Fi and paste. */
+/** Every check on a full build: all needed slots, two drives, fans, a screen, Wi-Fi and paste; with the server's collector. */
 @State(Scope.Thread)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.NANOSECONDS)
@@ -42,6 +42,7 @@ public class CheckBenchmark {
         var results = new Runner(new OptionsBuilder()
                         .include(CheckBenchmark.class.getName())
                         .forks(2)
+                        .jvmArgs("-XX:+UseSerialGC", "-Xmx1g")
                         .warmupIterations(10)
                         .warmupTime(TimeValue.seconds(1))
                         .measurementIterations(5)

@@ -30,11 +30,14 @@ final class ListChecks {
                     .by((scene, tell) -> parts(scene, (part, line) -> release(part, line, tell.about(line)))),
             advises("avoid", "No part is on the list of those advised against")
                     .concerning(Slot.values())
-                    .by((scene, tell) -> parts(
-                            scene,
-                            (part, line) -> part.avoid()
-                                    .ifPresent(why -> tell.about(line)
-                                            .caution("%s is on the avoid list: %s", line.choice(), why)))),
+                    .by((scene, tell) -> parts(scene, (part, line) -> {
+                        if (part.avoid().isPresent()) {
+                            tell.about(line)
+                                    .caution(
+                                            "%s is on the avoid list: %s",
+                                            line.choice(), part.avoid().get());
+                        }
+                    })),
             advises("wifi-once", "Wi-Fi is there once: on the board or as a card of its own")
                     .reading(BOARD_RADIO)
                     .between(WIFI, MOTHERBOARD, ListChecks::radio),
@@ -46,7 +49,10 @@ final class ListChecks {
 
     private static void parts(Scene scene, BiConsumer<Part, Line> code) {
         for (var line : scene.build().lines()) {
-            line.choice().part().ifPresent(part -> code.accept(part, line));
+            var part = line.choice().part();
+            if (part.isPresent()) {
+                code.accept(part.get(), line);
+            }
         }
     }
 
