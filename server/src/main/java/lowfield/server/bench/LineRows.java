@@ -10,6 +10,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -19,6 +20,7 @@ import lowfield.core.guide.Following;
 import lowfield.core.guide.Slot;
 import lowfield.db.tables.records.LineOptionRecord;
 import lowfield.db.tables.records.LineRecord;
+import lowfield.server.platform.Conflict;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
 import org.jooq.DSLContext;
@@ -157,19 +159,7 @@ class LineRows {
     /** Writes what a line that is held becomes. */
     void write(UUID edition, UUID id, Optional<Row> before, LineState after) {
         refuseCircle(edition, id, after);
-        var row = db.newRecord(LINE);
-        fill(row, after);
-        row.setEditionId(edition);
-        row.setId(id);
-        var version = db.insertInto(LINE)
-                .set(row)
-                .onConflict(LINE.EDITION_ID, LINE.ID)
-                .doUpdate()
-                .set(changes(after))
-                .set(LINE.VERSION, LINE_VERSION.nextval())
-                .returning(LINE.VERSION)
-                .fetchSingle()
-                .getVersion();
+        var version = before.isPresent() ? changed(edition, before.get(), after) : made(edition, id, after);
         if (!before.map(r -> r.state().options()).orElse(List.of()).equals(after.options())) {
             writeOptions(edition, id, after.options());
         }
@@ -189,27 +179,39 @@ class LineRows {
         }
     }
 
-    private static Map<Object, Object> changes(LineState state) {
-        var row = new LineRecord();
-        fill(row, state);
-        var changed = new LinkedHashMap<Object, Object>();
-        for (var field : List.of(
-                LINE.BUILD_ID,
-                LINE.SLOT,
-                LINE.POSITION,
-                LINE.CHOICE,
-                LINE.QUANTITY,
-                LINE.COUNTED,
-                LINE.HELD_LISTING,
-                LINE.HELD_WHY,
-                LINE.REASON,
-                LINE.REASON_FOR,
-                LINE.FOLLOWS,
-                LINE.NOTE,
-                LINE.COMPARED)) {
-            changed.put(field, row.get(field));
+    /** Writes what is different, and the version. */
+    private int changed(UUID edition, Row before, LineState after) {
+        var was = new LineRecord();
+        fill(was, before.state());
+        var now = new LineRecord();
+        fill(now, after);
+        var changes = new LinkedHashMap<Field<?>, Object>();
+        for (var field : now.fields()) {
+            if (!Objects.deepEquals(was.get(field), now.get(field))) {
+                changes.put(field, now.get(field));
+            }
         }
-        return changed;
+        return db.update(LINE)
+                .set(changes)
+                .set(LINE.VERSION, LINE_VERSION.nextval())
+                .where(LINE.EDITION_ID.eq(edition), LINE.ID.eq(before.id()))
+                .returning(LINE.VERSION)
+                .fetchSingle()
+                .getVersion();
+    }
+
+    private int made(UUID edition, UUID id, LineState state) {
+        var row = db.newRecord(LINE);
+        fill(row, state);
+        row.setEditionId(edition);
+        row.setId(id);
+        return db.insertInto(LINE)
+                .set(row)
+                .onConflictDoNothing()
+                .returning(LINE.VERSION)
+                .fetchOptional()
+                .orElseThrow(() -> new Conflict("This line is there already; somebody brought it back meanwhile."))
+                .getVersion();
     }
 
     private static void fill(LineRecord row, LineState state) {
