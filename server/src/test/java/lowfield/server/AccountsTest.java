@@ -7,6 +7,7 @@ import java.util.Map;
 import lowfield.core.RuleBroken;
 import lowfield.server.accounts.Accounts;
 import lowfield.server.accounts.Person;
+import org.jooq.DSLContext;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -21,6 +22,22 @@ class AccountsTest {
         assertThat(answer.status()).isEqualTo(401);
         assertThat(answer.type()).isEqualTo("/problems/signed-out");
         assertThat(nobody.get("/actuator/env").status()).isIn(401, 403);
+    }
+
+    /** Reading writes nothing: when a session was used is noted once a minute. */
+    @Test
+    void aSessionIsNotedAsUsedOnceAMinute() {
+        var db = world.stage.bean(DSLContext.class);
+        var mine = "principal_name = '%s'".formatted(world.ines.get("/api/session").json().path("person").path("id").asString());
+        var used = "select last_access_time from spring_session where " + mine;
+        var before = db.resultQuery(used).fetchSingle(0, Long.class);
+        assertThat(world.ines.get("/api/guides").status()).isEqualTo(200);
+        assertThat(db.resultQuery(used).fetchSingle(0, Long.class)).isEqualTo(before);
+
+        db.query("update spring_session set last_access_time = last_access_time - 61000 where " + mine)
+                .execute();
+        assertThat(world.ines.get("/api/guides").status()).isEqualTo(200);
+        assertThat(db.resultQuery(used).fetchSingle(0, Long.class)).isGreaterThanOrEqualTo(before);
     }
 
     @Test
