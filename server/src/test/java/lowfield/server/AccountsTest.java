@@ -28,7 +28,13 @@ class AccountsTest {
     @Test
     void aSessionIsNotedAsUsedOnceAMinute() {
         var db = world.stage.bean(DSLContext.class);
-        var mine = "principal_name = '%s'".formatted(world.ines.get("/api/session").json().path("person").path("id").asString());
+        var mine = "principal_name = '%s'"
+                .formatted(world.ines
+                        .get("/api/session")
+                        .json()
+                        .path("person")
+                        .path("id")
+                        .asString());
         var used = "select last_access_time from spring_session where " + mine;
         var before = db.resultQuery(used).fetchSingle(0, Long.class);
         assertThat(world.ines.get("/api/guides").status()).isEqualTo(200);

@@ -9,7 +9,6 @@ import static lowfield.core.guide.Slot.PROCESSOR;
 
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
@@ -105,25 +104,13 @@ final class MemoryChecks {
         }
         for (var board : scene.filled(MOTHERBOARD)) {
             var about = tell.about(kits, board);
-            var blank = blank(kits, figure);
+            var blank = Reading.firstMissing(kits, figure, MEMORY_MODULES);
             if (blank.isPresent()) {
                 about.missing(blank.get());
             } else {
                 code.tell(scene, kits, board, about);
             }
         }
-    }
-
-    private static Optional<Reading.Asked<?>> blank(List<Line> kits, Reading<?, Integer> figure) {
-        for (var kit : kits) {
-            if (!figure.from(kit).isKnown()) {
-                return Optional.of(figure.of(kit));
-            }
-            if (!MEMORY_MODULES.from(kit).isKnown()) {
-                return Optional.of(MEMORY_MODULES.of(kit));
-            }
-        }
-        return Optional.empty();
     }
 
     private static int modules(List<Line> kits) {
@@ -240,10 +227,10 @@ final class MemoryChecks {
 
     private static void pair(List<Line> kits, Telling telling) {
         var tell = telling.about(kits);
-        var blank = kits.stream().filter(l -> !MEMORY_MODULES.from(l).isKnown()).findFirst();
+        var blank = Reading.firstMissing(kits, MEMORY_MODULES);
         var modules = modules(kits);
         if (blank.isPresent()) {
-            tell.missing(MEMORY_MODULES.of(blank.get()));
+            tell.missing(blank.get());
         } else if (modules == 1) {
             tell.caution("a single module halves what the memory can carry; a pair was probably meant");
         } else if (modules % 2 == 1) {

@@ -1,5 +1,6 @@
 package lowfield.core.check;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import lowfield.core.guide.Choice;
@@ -39,6 +40,18 @@ public record Reading<S extends Spec, T>(Kind kind, String field, String name, F
     @SuppressWarnings("unchecked")
     public Figure<T> of(Part part) {
         return part.kind() == kind ? figure.apply((S) part.spec()) : Figure.notKnown();
+    }
+
+    /** The first of some figures that is not known of one of the lines, line by line. */
+    static Optional<Asked<?>> firstMissing(List<Line> lines, Reading<?, ?>... figures) {
+        for (var line : lines) {
+            for (var figure : figures) {
+                if (!figure.from(line).isKnown()) {
+                    return Optional.of(figure.of(line));
+                }
+            }
+        }
+        return Optional.empty();
     }
 
     /** This figure of one line, to be asked for. */

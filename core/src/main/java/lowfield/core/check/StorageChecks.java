@@ -10,7 +10,6 @@ import static lowfield.core.guide.Slot.SYSTEM_DRIVE;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.BiConsumer;
 import lowfield.core.guide.Line;
 
@@ -116,7 +115,7 @@ final class StorageChecks {
         }
         for (var board : scene.filled(MOTHERBOARD)) {
             var about = tell.about(drives, board);
-            var blank = blank(drives);
+            var blank = Reading.firstMissing(drives, DRIVE_SHAPE, DRIVE_PROTOCOL);
             if (blank.isPresent()) {
                 about.missing(blank.get());
             } else {
@@ -126,18 +125,6 @@ final class StorageChecks {
                                 () -> about.missing(BOARD_DRIVE_SLOTS.of(board)));
             }
         }
-    }
-
-    private static Optional<Reading.Asked<?>> blank(List<Line> drives) {
-        for (var drive : drives) {
-            if (!DRIVE_SHAPE.from(drive).isKnown()) {
-                return Optional.of(DRIVE_SHAPE.of(drive));
-            }
-            if (!DRIVE_PROTOCOL.from(drive).isKnown()) {
-                return Optional.of(DRIVE_PROTOCOL.of(drive));
-            }
-        }
-        return Optional.empty();
     }
 
     private static void slots(Scene scene, DriveLayout layout, Line board, Telling.About about) {
