@@ -44,6 +44,13 @@
       sentence = (problem as Error).message;
     }
   }
+
+  /** What it does not allow, to be said behind how it is asked. */
+  const allowed = (shop: Schemas['Shop']) =>
+    [
+      shop.mayFreeze && shop.shownDays == null ? '' : '; not to be frozen',
+      shop.mayStore === false ? '; not to be kept' : '',
+    ].join('');
 </script>
 
 <svelte:head><title>Shops · Lowfield</title></svelte:head>
@@ -69,9 +76,7 @@
           ><td class="py-2 font-semibold">{shop.name}</td><td class="text-soft">{shop.host}</td><td class="text-soft"
             >{shop.region}, {shop.zone}</td
           ><td class="text-soft"
-            >{shop.feed ? 'list and pages' : 'pages'}, one in {shop.paceMs} ms{shop.mayFreeze && shop.shownDays == null
-              ? ''
-              : '; not to be frozen'}</td
+            >{shop.feed ? 'list and pages' : 'pages'}, one in {shop.paceMs} ms{allowed(shop)}</td
           ><td class="text-right">{shop.taxPermille / 10}%</td><td class="text-right"
             >{sum(shop.shippingMinor, shop.currency)}</td
           ><td class="text-right">{shop.freeFromMinor == null ? 'never' : sum(shop.freeFromMinor, shop.currency)}</td
