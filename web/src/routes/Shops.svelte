@@ -75,8 +75,7 @@
         <tr class="border-t border-hairline"
           ><td class="py-2 font-semibold">{shop.name}</td><td class="text-soft">{shop.host}</td><td class="text-soft"
             >{shop.region}, {shop.zone}</td
-          ><td class="text-soft"
-            >{shop.feed ? 'list and pages' : 'pages'}, one in {shop.paceMs} ms{allowed(shop)}</td
+          ><td class="text-soft">{shop.feed ? 'list and pages' : 'pages'}, one in {shop.paceMs} ms{allowed(shop)}</td
           ><td class="text-right">{shop.taxPermille / 10}%</td><td class="text-right"
             >{sum(shop.shippingMinor, shop.currency)}</td
           ><td class="text-right">{shop.freeFromMinor == null ? 'never' : sum(shop.freeFromMinor, shop.currency)}</td
