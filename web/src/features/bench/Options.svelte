@@ -70,7 +70,6 @@
         </p>{/if}
     </div>
   {:else}<p class="small py-2 text-soft">
-      None yet.{#if onadd}
-        Add one from the finder.{/if}
+      {onadd ? 'None yet. Add one from the finder.' : 'None yet.'}
     </p>{/each}
 </section>
