@@ -205,10 +205,11 @@ final class GraphicsChecks {
         });
     }
 
+    /** The first of those with the most lanes: makers list the one for the card first. */
     private static CardSlot widest(List<CardSlot> slots) {
         var widest = slots.get(0);
         for (var slot : slots) {
-            if (slot.lanes().or(0) >= widest.lanes().or(0)) {
+            if (slot.lanes().or(0) > widest.lanes().or(0)) {
                 widest = slot;
             }
         }

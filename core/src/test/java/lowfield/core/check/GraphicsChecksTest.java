@@ -96,6 +96,16 @@ class GraphicsChecksTest {
     }
 
     @Test
+    void ofSlotsAsWideTheCardGoesIntoTheFirst() {
+        var quick = Map.of("name", "first", "lanes", 16, "generation", 4);
+        var slow = Map.of("name", "second", "lanes", 16, "generation", 3);
+        sound().with(Slot.MOTHERBOARD, "cardSlots", List.of(quick, slow))
+                .says("card-lanes", FITS, "card gets its 8 lanes of PCIe 4.0");
+        sound().with(Slot.MOTHERBOARD, "cardSlots", List.of(slow, quick))
+                .says("card-lanes", CAUTION, "gets them at PCIe 3.0");
+    }
+
+    @Test
     void screenAndRefresh() {
         sound().adding(Slot.SCREEN, "link", 32, "adaptive", List.of("open"))
                 .with(Slot.GRAPHICS_CARD, "adaptive", List.of("open", "own"))
