@@ -40,6 +40,10 @@
   let purpose = $state<'ALTERNATIVE' | 'UPGRADE' | undefined>();
 
   $effect(() => {
+    const [state, open] = [bench, openId];
+    untrack(() => state.openAt(open));
+  });
+  $effect(() => {
     if (edition && build) void bench.load();
     return () => void queries.invalidateQueries({ queryKey: ['desk'] });
   });
@@ -71,6 +75,7 @@
   const view = $derived(bench.bench);
   const format = $derived(new Format(view?.guide.currency ?? 'EUR', view?.guide.locale ?? 'en', view?.guide.zone));
   const line = $derived(view?.lines.find((l) => l.id === params.line) ?? view?.lines[0]);
+  const openId = $derived(params.line && params.line !== 'first' ? params.line : line?.id);
   const plural = $derived(kinds.data?.find((k) => k.kind === line?.kind)?.plural ?? line?.slotLabel ?? '');
   const lastMonth = $derived(view ? format.monthBefore(view.edition.period) : '');
   const path = (build: string, id = 'first') =>
@@ -157,8 +162,7 @@
   }
 
   function option(as: 'ALTERNATIVE' | 'UPGRADE', part: string): void {
-    const states = line!.options.map((o) => o.state);
-    void bench.edit(line!.id, { options: [...states, { purpose: as, part, note: '' }] });
+    void bench.edit(line!.id, { options: [...line!.options, { purpose: as, part, note: '' }] });
   }
 
   async function add(slot: Schemas['SlotView']['slot']): Promise<void> {

@@ -77,7 +77,7 @@
   const choices = $derived((bench.data?.lines ?? []).filter((l) => l.choice.part || l.choice.parts?.length));
   let slot = $state('');
   const chosen = $derived(choices.find((l) => l.slot === slot) ?? choices[0]);
-  const part = $derived(chosen?.choice.part ?? chosen?.members[0]?.part);
+  const part = $derived(chosen?.choice.part ?? chosen?.choice.parts?.[0]);
   const saved = $derived.by(() => {
     const point = tier?.points.at(-1);
     return point?.goods && point.sameGoods ? point.sameGoods.minor - point.goods.minor : null;

@@ -35,19 +35,26 @@
   let showsPrices = $state(false);
 
   const open = $derived(bench.isOpen);
-  const states = $derived(line.options.map((o) => o.state));
+  const workings = $derived(bench.workings?.line === line.id ? bench.workings : null);
   const isPart = $derived(line.choice.type === 'PART' || line.choice.type === 'SET');
-  const of = (purpose: 'ALTERNATIVE' | 'UPGRADE') => line.options.filter((o) => o.state.purpose === purpose);
+  const of = (purpose: 'ALTERNATIVE' | 'UPGRADE') =>
+    (workings?.options ?? []).filter((o) => o.state.purpose === purpose);
+  const many = (purpose: 'ALTERNATIVE' | 'UPGRADE') => line.options.filter((o) => o.purpose === purpose).length;
 
   const shipping = $derived(
     line.offer?.shippingMinor != null ? `, shipping alone ${format.money(line.offer.shippingMinor)}` : '',
   );
 
+  const isSame = (state: Schemas['OptionState'], option: Schemas['OptionView']) =>
+    state.part === option.state.part && state.purpose === option.state.purpose;
+
   function note(option: Schemas['OptionView'], text: string): void {
-    void bench.edit(line.id, { options: states.map((s) => (s === option.state ? { ...s, note: text } : s)) });
+    void bench.edit(line.id, {
+      options: line.options.map((s) => (isSame(s, option) ? { ...s, note: text } : s)),
+    });
   }
   const drop = (option: Schemas['OptionView']) =>
-    void bench.edit(line.id, { options: states.filter((s) => s !== option.state) });
+    void bench.edit(line.id, { options: line.options.filter((s) => !isSame(s, option)) });
   const take = (option: Schemas['OptionView']) =>
     void bench.edit(line.id, { choice: { type: 'PART', part: option.state.part } });
 </script>
@@ -150,8 +157,9 @@
   </div>
 </div>
 
-{#if line.members.length}<Members
-    {line}
+{#if line.choice.type === 'SET'}<Members
+    choice={line.choice}
+    members={workings?.members ?? []}
     {format}
     onchange={open
       ? (parts, toleranceMinor) =>
@@ -196,6 +204,7 @@
       title="Alternatives"
       key="a"
       options={of('ALTERNATIVE')}
+      many={many('ALTERNATIVE')}
       {format}
       onadd={open ? () => onfind('ALTERNATIVE') : undefined}
       onremove={drop}
@@ -206,6 +215,7 @@
       title="Upgrades"
       key="g"
       options={of('UPGRADE')}
+      many={many('UPGRADE')}
       {format}
       onadd={open ? () => onfind('UPGRADE') : undefined}
       onremove={drop}

@@ -5,17 +5,19 @@
 
   /** A vetted set: any of these would do; the first within the tolerance of the cheapest wins. */
   let {
-    line,
+    choice,
+    members,
     format,
     onchange,
   }: {
-    line: Schemas['LineView'];
+    choice: Schemas['ChoiceState'];
+    members: Schemas['MemberView'][];
     format: Format;
     onchange?: (parts: string[], toleranceMinor: number) => void;
   } = $props();
 
-  const parts = $derived(line.members.map((m) => m.part));
-  const tolerance = $derived(line.choice.toleranceMinor ?? 0);
+  const parts = $derived(choice.parts ?? []);
+  const tolerance = $derived(choice.toleranceMinor ?? 0);
 
   function raise(index: number): void {
     const next = [...parts];
@@ -42,7 +44,7 @@
     >
   </p>
   <ol>
-    {#each line.members as member, i (member.part)}
+    {#each members as member, i (member.part)}
       <li class="border-b border-hairline py-1">
         <div class="flex items-baseline justify-between gap-3">
           <span

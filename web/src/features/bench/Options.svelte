@@ -8,6 +8,7 @@
     title,
     key,
     options,
+    many,
     format,
     onadd,
     onremove,
@@ -17,6 +18,7 @@
     title: string;
     key: string;
     options: Schemas['OptionView'][];
+    many: number;
     format: Format;
     onadd?: () => void;
     onremove?: (option: Schemas['OptionView']) => void;
@@ -28,8 +30,7 @@
 <section aria-label={title}>
   <p class="flex items-center justify-between border-b border-hairline pb-1">
     <span class="font-semibold">{title}</span><span class="small flex items-center gap-2 text-soft"
-      >{options.length || ''}{#if onadd}<button class="btn-quiet small" onclick={onadd}>Add</button><span class="key"
-          >{key}</span
+      >{many || ''}{#if onadd}<button class="btn-quiet small" onclick={onadd}>Add</button><span class="key">{key}</span
         >{/if}</span
     >
   </p>
@@ -70,6 +71,6 @@
         </p>{/if}
     </div>
   {:else}<p class="small py-2 text-soft">
-      {onadd ? 'None yet. Add one from the finder.' : 'None yet.'}
+      {many ? 'Being worked out…' : onadd ? 'None yet. Add one from the finder.' : 'None yet.'}
     </p>{/each}
 </section>

@@ -18,6 +18,8 @@ const RETRY_MS = 2000;
 /** One build at the bench. Edits are sent one after the other, each with the version it was made from; none is dropped. */
 export class BenchState {
   bench = $state<Schemas['Bench'] | null>(null);
+  /** What the parts beside the choice of the open line would do; null while it is asked for. */
+  workings = $state<Schemas['OpenLine'] | null>(null);
   sentence = $state('');
   told = $state('');
   clash = $state<Clash | null>(null);
@@ -25,6 +27,7 @@ export class BenchState {
   isAway = $state(false);
   /** Whether words were typed that are not on their way yet. */
   isTyping = false;
+  private open: string | undefined;
   private heard: Change | null = null;
   private queue: Promise<void> = Promise.resolve();
 
@@ -43,13 +46,46 @@ export class BenchState {
 
   async load(): Promise<void> {
     try {
-      this.bench = await this.patiently(() =>
-        taken(
-          api.GET('/api/editions/{edition}/builds/{build}/bench', {
-            params: { path: { edition: this.edition, build: this.build } },
-          }),
+      const query = this.open ? { open: this.open } : {};
+      this.show(
+        await this.patiently(() =>
+          taken(
+            api.GET('/api/editions/{edition}/builds/{build}/bench', {
+              params: { path: { edition: this.edition, build: this.build }, query },
+            }),
+          ),
         ),
       );
+    } catch (problem) {
+      this.sentence = (problem as Error).message;
+    }
+  }
+
+  /** Goes to a line, whose workings are asked for when they are not here. */
+  openAt(line: string | undefined): void {
+    this.open = line;
+    if (this.workings?.line !== line) {
+      this.workings = null;
+      void this.askForWorkings();
+    }
+  }
+
+  private show(bench: Schemas['Bench']): void {
+    this.bench = bench;
+    if (bench.open && bench.open.line === this.open) this.workings = bench.open;
+    else void this.askForWorkings();
+  }
+
+  private async askForWorkings(): Promise<void> {
+    const line = this.open;
+    if (!line || !this.line(line)) return;
+    try {
+      const seen = this.bench;
+      const workings = await this.patiently(() =>
+        taken(api.GET('/api/editions/{edition}/lines/{line}', { params: { path: { edition: this.edition, line } } })),
+      );
+      // What was asked before an edit, or of a line that was left, comes too late.
+      if (this.open === line && this.bench === seen) this.workings = workings;
     } catch (problem) {
       this.sentence = (problem as Error).message;
     }
@@ -60,12 +96,14 @@ export class BenchState {
       const version = this.line(line)?.version;
       if (version === undefined) return;
       try {
-        this.bench = await this.patiently(() =>
-          taken(
-            api.PATCH('/api/editions/{edition}/lines/{line}', {
-              params: { path: { edition: this.edition, line }, header: { 'If-Match': `"${version}"` } },
-              body: patch,
-            }),
+        this.show(
+          await this.patiently(() =>
+            taken(
+              api.PATCH('/api/editions/{edition}/lines/{line}', {
+                params: { path: { edition: this.edition, line }, header: { 'If-Match': `"${version}"` } },
+                body: patch,
+              }),
+            ),
           ),
         );
       } catch (problem) {
@@ -90,7 +128,7 @@ export class BenchState {
           body: { slot },
         }),
       );
-      this.bench = added.bench;
+      this.show(added.bench);
       id = added.line;
     });
     return id;
@@ -99,10 +137,12 @@ export class BenchState {
   remove(line: string): Promise<void> {
     return this.enqueue(async () => {
       const version = this.line(line)?.version ?? 0;
-      this.bench = await taken(
-        api.DELETE('/api/editions/{edition}/lines/{line}', {
-          params: { path: { edition: this.edition, line }, header: { 'If-Match': `"${version}"` } },
-        }),
+      this.show(
+        await taken(
+          api.DELETE('/api/editions/{edition}/lines/{line}', {
+            params: { path: { edition: this.edition, line }, header: { 'If-Match': `"${version}"` } },
+          }),
+        ),
       );
     });
   }

@@ -13,12 +13,16 @@ class Server {
   version = 1;
   reason = '';
   away = 0;
+  held: Promise<void> | undefined;
   sent: Sent[] = [];
 
   bench() {
     return {
       edition: { id: 'e', state: 'IN_WORK' },
-      lines: [{ id: 'l', version: this.version, reason: this.reason, slot: 'CASE', options: [] }],
+      lines: [
+        { id: 'l', version: this.version, reason: this.reason, slot: 'CASE', options: [] },
+        { id: 'm', version: 1, reason: '', slot: 'SUPPLY', options: [] },
+      ],
       cards: [],
     };
   }
@@ -33,6 +37,11 @@ class Server {
     }
     if (request.method === 'PATCH') return this.patch(request, body as { reason: string });
     if (path.endsWith('/undo')) return json({ label: 'Case: reason' });
+    if (path.includes('/lines/')) {
+      const workings = { line: path.split('/').at(-1), members: [], options: [{ name: `at ${this.version}` }] };
+      await this.held;
+      return json(workings);
+    }
     return json(this.bench());
   }
 
@@ -74,6 +83,29 @@ describe('the bench', () => {
     expect(server.sent.filter((s) => s.method === 'PATCH').map((s) => s.version)).toEqual(['"1"', '"2"', '"3"']);
     expect(bench.line('l')?.reason).toBe('three');
     expect(bench.waiting).toBe(0);
+  });
+
+  it('asks for the workings of the line it goes to, and keeps none of a line that was left meanwhile', async () => {
+    let release = (): void => undefined;
+    server.held = new Promise((done) => (release = done));
+    bench.openAt('l');
+    bench.openAt('m');
+    expect(bench.workings).toBeNull();
+    release();
+    await vi.waitFor(() => expect(bench.workings?.line).toBe('m'));
+    expect(server.sent.filter((s) => s.path.includes('/lines/')).map((s) => s.path.split('/').at(-1))).toEqual([
+      'l',
+      'm',
+    ]);
+  });
+
+  it('takes no workings from before an edit for those after it', async () => {
+    let release = (): void => undefined;
+    server.held = new Promise((done) => (release = done));
+    bench.openAt('l');
+    await bench.edit('l', { reason: 'one' });
+    release();
+    await vi.waitFor(() => expect(bench.workings?.options[0]?.name).toBe('at 2'));
   });
 
   it('offers both texts when somebody else was quicker, and can send its own again', async () => {

@@ -54,7 +54,7 @@ public final class Main {
         var editFloor = new ArrayList<Double>();
         // Alternating, so that a slow moment of the machine falls on both.
         for (int round = -1; round < ROUNDS; round++) {
-            var r = load.run(40, c -> () -> clients.get(c).get(lines.get(c).bench()));
+            var r = load.run(40, c -> () -> clients.get(c).get(lines.get(c).open()));
             var rf = load.run(40, c -> () -> clients.get(c).get("/api/floor/the-tidewater-guide"));
             var e = load.run(20, c -> lines.get(c).editing(clients.get(c)));
             var ef = load.run(20, c -> () -> clients.get(c).send("PUT", "/api/floor/" + c, "", ""));
@@ -169,6 +169,11 @@ public final class Main {
 
         String bench() {
             return "/api/editions/" + edition + "/builds/" + build + "/bench";
+        }
+
+        /** The bench with this line open, as it is asked for on screen. */
+        String open() {
+            return bench() + "?open=" + line;
         }
 
         /** Swaps the choice to and fro; each edit names the version that the one before it answered with. */

@@ -206,17 +206,37 @@ class BenchTest {
         world.filled().round();
         var options = List.of(
                 Map.of("purpose", "UPGRADE", "part", world.parts.get("hartle-basalt-16-gb"), "note", "towards 2160p"));
-        var line = World.line(
-                world.edit(world.ines, world.line("GRAPHICS_CARD"), Map.of("options", options))
-                        .json(),
-                "GRAPHICS_CARD");
-        var option = line.path("options").get(0);
+        var open = world.edit(world.ines, world.line("GRAPHICS_CARD"), Map.of("options", options))
+                .json()
+                .path("open");
+        var option = open.path("options").get(0);
         assertThat(option.path("trouble").valueStream().map(t -> t.path("check").asString()))
                 .contains("card-length", "supply-rating");
         assertThat(option.path("differenceMinor").asLong()).isPositive();
         var twice = world.edit(
                 world.ines, world.line("GRAPHICS_CARD"), Map.of("options", List.of(options.get(0), options.get(0))));
         assertThat(twice.detail()).contains("listed already");
+    }
+
+    @Test
+    void aLineIsOpenWhereItIsAskedFor() {
+        world.filled().round();
+        var edition = "/api/editions/" + world.edition;
+        var bench = edition + "/builds/" + world.build + "/bench";
+        var card = world.line("GRAPHICS_CARD").path("id").asString();
+        assertThat(world.bench().path("open").isNull()).isTrue();
+        var open = world.ines.get(bench + "?open=" + card).json().path("open");
+        assertThat(open.path("line").asString()).isEqualTo(card);
+        assertThat(world.ines.get(edition + "/lines/" + card).json()).isEqualTo(open);
+        var elsewhere = UUID.randomUUID();
+        assertThat(world.ines
+                        .get(bench + "?open=" + elsewhere)
+                        .json()
+                        .path("open")
+                        .isNull())
+                .isTrue();
+        assertThat(world.ines.get(edition + "/lines/" + elsewhere).status()).isEqualTo(404);
+        assertThat(world.ines.get(bench + "?open=the-card").status()).isEqualTo(404);
     }
 
     @Test

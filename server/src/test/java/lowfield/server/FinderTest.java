@@ -74,12 +74,13 @@ class FinderTest {
         var five = world.parts.get("merrowby-vane-five-8-gb-black");
         var basalt = world.parts.get("hartle-basalt-16-gb");
         var set = Map.of("type", "SET", "parts", List.of(basalt, five), "toleranceMinor", 1000);
-        var line = World.line(
-                world.edit(world.ines, world.line("GRAPHICS_CARD"), Map.of("choice", set))
-                        .json(),
-                "GRAPHICS_CARD");
-        assertThat(line.path("label").asString()).contains("vane-five");
-        assertThat(line.path("members").valueStream().map(m -> m.path("wins").asBoolean()))
+        var bench = world.edit(world.ines, world.line("GRAPHICS_CARD"), Map.of("choice", set))
+                .json();
+        assertThat(World.line(bench, "GRAPHICS_CARD").path("label").asString()).contains("vane-five");
+        assertThat(bench.path("open")
+                        .path("members")
+                        .valueStream()
+                        .map(m -> m.path("wins").asBoolean()))
                 .containsExactly(false, true);
         // The one that did not win today would clash, and that is said of the build.
         assertThat(world.bench()
@@ -89,7 +90,7 @@ class FinderTest {
                         .map(f -> f.path("evidence").asString()))
                 .anyMatch(e -> e.startsWith("with Test hartle-basalt-16-gb: card 331 mm"));
         var preferred = Map.of("type", "SET", "parts", List.of(basalt, five), "toleranceMinor", 900_000);
-        line = World.line(
+        var line = World.line(
                 world.edit(world.ines, world.line("GRAPHICS_CARD"), Map.of("choice", preferred))
                         .json(),
                 "GRAPHICS_CARD");

@@ -26,6 +26,7 @@ import lowfield.server.platform.NotFound;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
@@ -39,10 +40,41 @@ class LineRows {
             .where(LINE.EDITION_ID.eq(EDITION.ID))
             .orderBy(LINE.POSITION, LINE.ID));
 
+    private static final List<Column<?, ?>> COLUMNS = List.of(
+            Column.of(LINE.BUILD_ID, LineState::build),
+            Column.of(LINE.POSITION, LineState::position),
+            Column.of(LINE.QUANTITY, LineState::quantity),
+            Column.of(LINE.COUNTED, LineState::counted),
+            Column.of(LINE.HELD_LISTING, LineState::heldListing),
+            Column.of(LINE.HELD_WHY, LineState::heldWhy),
+            Column.of(LINE.REASON, LineState::reason),
+            Column.of(LINE.REASON_FOR, LineState::reasonFor),
+            Column.of(LINE.FOLLOWS, LineState::follows),
+            Column.of(LINE.NOTE, LineState::note),
+            new Column<>(LINE.SLOT, LineState::slot, Slot::name),
+            new Column<>(LINE.CHOICE, LineState::choice, Json::jsonb),
+            new Column<>(LINE.COMPARED, LineState::comparedOf, parts -> parts.toArray(UUID[]::new)));
+
     private final DSLContext db;
     /** Rows by version, which names one state for ever; a state that was rolled back has a number nobody asks for. */
     private final Cache<Integer, Row> known =
             Caffeine.newBuilder().maximumSize(5_000).build();
+
+    /** What of a state is written where, and in which form. */
+    private record Column<S, T>(Field<T> field, Function<LineState, S> part, Function<S, T> form) {
+        static <T> Column<T, T> of(Field<T> field, Function<LineState, T> part) {
+            return new Column<>(field, part, Function.identity());
+        }
+
+        boolean isSame(LineState one, LineState other) {
+            return Objects.equals(part.apply(one), part.apply(other));
+        }
+
+        @Nullable
+        T value(LineState state) {
+            return form.apply(part.apply(state));
+        }
+    }
 
     LineRows(DSLContext db) {
         this.db = db;
@@ -181,14 +213,10 @@ class LineRows {
 
     /** Writes what is different, and the version. */
     private int changed(UUID edition, Row before, LineState after) {
-        var was = new LineRecord();
-        fill(was, before.state());
-        var now = new LineRecord();
-        fill(now, after);
         var changes = new LinkedHashMap<Field<?>, Object>();
-        for (var field : now.fields()) {
-            if (!Objects.deepEquals(was.get(field), now.get(field))) {
-                changes.put(field, now.get(field));
+        for (var column : COLUMNS) {
+            if (!column.isSame(before.state(), after)) {
+                changes.put(column.field(), column.value(after));
             }
         }
         return db.update(LINE)
@@ -201,33 +229,17 @@ class LineRows {
     }
 
     private int made(UUID edition, UUID id, LineState state) {
-        var row = db.newRecord(LINE);
-        fill(row, state);
-        row.setEditionId(edition);
-        row.setId(id);
+        var values = new LinkedHashMap<Field<?>, Object>();
+        COLUMNS.forEach(column -> values.put(column.field(), column.value(state)));
         return db.insertInto(LINE)
-                .set(row)
+                .set(LINE.EDITION_ID, edition)
+                .set(LINE.ID, id)
+                .set(values)
                 .onConflictDoNothing()
                 .returning(LINE.VERSION)
                 .fetchOptional()
                 .orElseThrow(() -> new Conflict("This line is there already; somebody brought it back meanwhile."))
                 .getVersion();
-    }
-
-    private static void fill(LineRecord row, LineState state) {
-        row.setBuildId(state.build());
-        row.setSlot(state.slot().name());
-        row.setPosition(state.position());
-        row.setChoice(Json.jsonb(state.choice()));
-        row.setQuantity(state.quantity());
-        row.setCounted(state.counted());
-        row.setHeldListing(state.heldListing());
-        row.setHeldWhy(state.heldWhy());
-        row.setReason(state.reason());
-        row.setReasonFor(state.reasonFor());
-        row.setFollows(state.follows());
-        row.setNote(state.note());
-        row.setCompared(state.comparedOf().toArray(UUID[]::new));
     }
 
     private void writeOptions(UUID edition, UUID line, List<OptionState> options) {

@@ -57,7 +57,7 @@ public record Sheets(
             Once<CountedTotal> booked,
             Once<List<Finding>> checked,
             Once<SustainedPeak> drawn,
-            Once<Map<UUID, List<OfOption>>> optional,
+            Map<UUID, Once<List<OfOption>>> optional,
             Once<List<Together>> bundled,
             Optional<Published.Build> last) {
         public UUID id() {
@@ -105,7 +105,7 @@ public record Sheets(
 
         /** What taking each alternative and upgrade of a line would do, in their order. */
         public List<OfOption> options(UUID line) {
-            return optional.get().getOrDefault(line, List.of());
+            return Optional.ofNullable(optional.get(line)).map(Once::get).orElse(List.of());
         }
     }
 

@@ -1,6 +1,7 @@
 package lowfield.server.bench;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.guide.Slot;
 import lowfield.server.guide.EditionInfo;
@@ -18,16 +19,25 @@ public class Viewing {
     private final WantsYou wants;
     private final Tills tills;
     private final BenchLines lines;
+    private final OpenLines openLines;
 
-    Viewing(Workbench workbench, Editions editions, WantsYou wants, Tills tills, BenchLines lines) {
+    Viewing(
+            Workbench workbench,
+            Editions editions,
+            WantsYou wants,
+            Tills tills,
+            BenchLines lines,
+            OpenLines openLines) {
         this.lines = lines;
+        this.openLines = openLines;
         this.tills = tills;
         this.wants = wants;
         this.workbench = workbench;
         this.editions = editions;
     }
 
-    public Views.Bench bench(UUID edition, UUID buildId) {
+    /** A build with one of its lines open, or with none. */
+    public Views.Bench bench(UUID edition, UUID buildId, Optional<UUID> open) {
         var sheets = workbench.sheets(edition);
         var tier = sheets.tierOf(buildId).orElseThrow(() -> new NotFound("There is no such build in this edition."));
         var build = sheets.build(buildId).orElseThrow();
@@ -37,9 +47,20 @@ public class Viewing {
                 cards(sheets),
                 Shown.card(tier, build),
                 build.stamp(),
-                lines.of(sheets, tier, build),
+                lines.of(sheets, build),
+                open.flatMap(sheets::place)
+                        .filter(at -> at.build().id().equals(buildId))
+                        .map(at -> openLines.of(sheets, at))
+                        .orElse(null),
                 addable(build),
                 Tallies.tally(sheets, tills, tier, build));
+    }
+
+    public Views.OpenLine open(UUID edition, UUID line) {
+        var sheets = workbench.sheets(edition);
+        return sheets.place(line)
+                .map(at -> openLines.of(sheets, at))
+                .orElseThrow(() -> new NotFound("This line is gone; somebody removed it meanwhile."));
     }
 
     private static List<Views.SlotView> addable(Sheets.OfBuild build) {

@@ -133,7 +133,6 @@ public final class Views {
             boolean several,
             boolean needed,
             ChoiceState choice,
-            List<MemberView> members,
             String label,
             String detail,
             int quantity,
@@ -153,8 +152,11 @@ public final class Views {
             List<FollowView> followers,
             String note,
             @Nullable Verdict worst,
-            List<OptionView> options,
+            List<OptionState> options,
             List<UUID> compared) {}
+
+    /** A line that is open on the bench: what each part of its vetted set, each alternative and each upgrade would do. */
+    public record OpenLine(UUID line, List<MemberView> members, List<OptionView> options) {}
 
     /** Another line of the edition: where it is. */
     public record FollowView(UUID line, UUID build, String where) {}
@@ -235,7 +237,7 @@ public final class Views {
 
     public record SlotView(Slot slot, String label, Kind kind) {}
 
-    /** One build at the bench, with its neighbours above. */
+    /** One build at the bench, with its neighbours above; {@code open} is the line that was asked to be, if it is here. */
     public record Bench(
             GuideInfo guide,
             EditionInfo edition,
@@ -243,6 +245,7 @@ public final class Views {
             BuildCard card,
             int stamp,
             List<LineView> lines,
+            @Nullable OpenLine open,
             List<SlotView> addable,
             Tally tally) {}
 

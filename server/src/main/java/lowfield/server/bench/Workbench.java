@@ -213,27 +213,29 @@ public class Workbench {
                 new Once<>(() -> bookable(ground, tier, sheets)),
                 findings,
                 new Once<>(() -> SustainedPeak.of(build)),
-                new Once<>(() -> options(ground, tier, build, sheets, total, findings.get())),
+                options(
+                        ground,
+                        sheets,
+                        new Once<>(() ->
+                                standing(ground.guide(), ground.prices(), tier, build, sheets, total, findings.get()))),
                 new Once<>(() -> together(ground, sheets)),
                 before);
     }
 
-    /** What each alternative and upgrade would do in a build, by line. */
-    private Map<UUID, List<Sheets.OfOption>> options(
-            Ground ground,
-            TierInfo tier,
-            Build build,
-            List<Sheets.OfLine> lines,
-            CountedTotal total,
-            List<Finding> findings) {
-        var standing = standing(ground.guide(), ground.prices(), tier, build, lines, total, findings);
-        return lines.stream().collect(Collectors.toUnmodifiableMap(l -> l.line().id(), l -> {
-            var prospects = new Prospects(standing, l.line().id());
-            return l.state().options().stream()
-                    .map(o -> new Sheets.OfOption(
-                            o, prospects.of(ground.catalogue().part(o.part()))))
-                    .toList();
-        }));
+    /** What each alternative and upgrade would do in a build, by line, for each line when it is first asked. */
+    private static Map<UUID, Once<List<Sheets.OfOption>>> options(
+            Ground ground, List<Sheets.OfLine> lines, Once<Prospects.Ground> standing) {
+        return lines.stream()
+                .filter(l -> !l.state().options().isEmpty())
+                .collect(Collectors.toUnmodifiableMap(
+                        l -> l.line().id(), l -> new Once<>(() -> options(ground, l, standing.get()))));
+    }
+
+    private static List<Sheets.OfOption> options(Ground ground, Sheets.OfLine line, Prospects.Ground standing) {
+        var prospects = new Prospects(standing, line.line().id());
+        return line.state().options().stream()
+                .map(o -> new Sheets.OfOption(o, prospects.of(ground.catalogue().part(o.part()))))
+                .toList();
     }
 
     private Prospects.Ground standing(

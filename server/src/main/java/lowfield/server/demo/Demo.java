@@ -404,7 +404,7 @@ class Demo implements ApplicationRunner {
         return change.more() == null
                 ? null
                 : Stream.concat(
-                                view.options().stream().map(Views.OptionView::state),
+                                view.options().stream(),
                                 change.more().stream()
                                         .map(o -> new OptionState(
                                                 OptionState.Purpose.valueOf(o.purpose()),
@@ -434,7 +434,7 @@ class Demo implements ApplicationRunner {
     }
 
     private Optional<Views.LineView> line(EditionInfo edition, UUID build, lowfield.core.guide.Slot slot) {
-        return viewing.bench(edition.id(), build).lines().stream()
+        return viewing.bench(edition.id(), build, Optional.empty()).lines().stream()
                 .filter(l -> l.slot() == slot)
                 .findFirst();
     }

@@ -1,6 +1,7 @@
 package lowfield.server.bench.web;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.find.Prospect;
 import lowfield.core.guide.Slot;
@@ -60,8 +61,15 @@ class BenchController {
     }
 
     @GetMapping("/editions/{edition}/builds/{build}/bench")
-    Views.Bench bench(@PathVariable UUID edition, @PathVariable UUID build) {
-        return viewing.bench(edition, build);
+    Views.Bench bench(
+            @PathVariable UUID edition, @PathVariable UUID build, @RequestParam(required = false) @Nullable UUID open) {
+        return viewing.bench(edition, build, Optional.ofNullable(open));
+    }
+
+    /** What the parts beside a line's choice would do, for the line that is gone to. */
+    @GetMapping("/editions/{edition}/lines/{line}")
+    Views.OpenLine open(@PathVariable UUID edition, @PathVariable UUID line) {
+        return viewing.open(edition, line);
     }
 
     @PatchMapping("/editions/{edition}/lines/{line}")
@@ -72,7 +80,7 @@ class BenchController {
             @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
             @AuthenticationPrincipal Person person) {
         var build = editing.edit(edition, line, patch, Versions.expected(ifMatch), person);
-        return viewing.bench(edition, build);
+        return viewing.bench(edition, build, Optional.of(line));
     }
 
     @PostMapping("/editions/{edition}/builds/{build}/lines")
@@ -83,7 +91,7 @@ class BenchController {
             @RequestBody NewLine line,
             @AuthenticationPrincipal Person person) {
         var id = editing.addLine(edition, build, line.slot(), person);
-        return new Added(id, viewing.bench(edition, build));
+        return new Added(id, viewing.bench(edition, build, Optional.of(id)));
     }
 
     @DeleteMapping("/editions/{edition}/lines/{line}")
@@ -92,7 +100,8 @@ class BenchController {
             @PathVariable UUID line,
             @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
             @AuthenticationPrincipal Person person) {
-        return viewing.bench(edition, editing.removeLine(edition, line, Versions.expected(ifMatch), person));
+        var build = editing.removeLine(edition, line, Versions.expected(ifMatch), person);
+        return viewing.bench(edition, build, Optional.empty());
     }
 
     @GetMapping("/editions/{edition}/ladder")

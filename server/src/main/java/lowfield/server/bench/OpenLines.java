@@ -1,0 +1,73 @@
+package lowfield.server.bench;
+
+import java.util.List;
+import java.util.UUID;
+import lowfield.core.find.Prospect;
+import lowfield.core.guide.Build;
+import lowfield.core.guide.Choice;
+import lowfield.core.power.Draw;
+import org.springframework.stereotype.Component;
+
+/** What the parts beside the choice of one line would do. It is only worked out for the line that is open. */
+@Component
+class OpenLines {
+    private final Workbench workbench;
+
+    OpenLines(Workbench workbench) {
+        this.workbench = workbench;
+    }
+
+    Views.OpenLine of(Sheets sheets, Sheets.Place at) {
+        var line = at.line().line().id();
+        var options = at.build().options(line).stream()
+                .map(o -> option(at.build(), line, o))
+                .toList();
+        return new Views.OpenLine(line, members(sheets, at), options);
+    }
+
+    private static Views.OptionView option(Sheets.OfBuild build, UUID line, Sheets.OfOption option) {
+        var prospect = option.prospect();
+        var taken = prospect.forced().stream()
+                .reduce(build.build().taking(line, prospect.part()), OpenLines::with, (a, b) -> b);
+        return new Views.OptionView(
+                option.state(),
+                prospect.part().fullName(),
+                prospect.part().summary(),
+                Shown.sum(prospect.price().goods()),
+                Shown.minor(prospect.trueDifference()),
+                Shown.sum(prospect.total().total()),
+                Shown.standing(prospect.state()),
+                Draw.of(taken).headroom().orElse(null),
+                Shown.forced(prospect),
+                Shown.trouble(prospect));
+    }
+
+    /** The build with what a candidate forces. */
+    private static Build with(Build build, Prospect.Forced forced) {
+        return build.filled(forced.slot()).stream()
+                .findFirst()
+                .map(l -> build.taking(l.id(), forced.part()))
+                .orElse(build);
+    }
+
+    /** The parts of a vetted set in order of preference; none for another choice. */
+    private List<Views.MemberView> members(Sheets sheets, Sheets.Place at) {
+        if (!(at.line().line().choice() instanceof Choice.VettedSet set)) {
+            return List.of();
+        }
+        var prospects = workbench.prospects(sheets, at.tier(), at.build(), at.line());
+        return set.members().stream()
+                .map(p -> member(prospects.of(p), p.equals(set.winner())))
+                .toList();
+    }
+
+    private static Views.MemberView member(Prospect prospect, boolean wins) {
+        return new Views.MemberView(
+                prospect.part().id(),
+                prospect.part().fullName(),
+                prospect.part().summary(),
+                Shown.sum(prospect.price().goods()),
+                wins,
+                Shown.trouble(prospect));
+    }
+}
