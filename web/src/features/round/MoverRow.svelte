@@ -4,17 +4,24 @@
   import Mark from '$ui/Mark.svelte';
   import { usePartHistory } from './queries';
   import Spark from './Spark.svelte';
-  import { words } from './movers';
+  import { isInDoubt, words } from './movers';
 
   /** One thing that wants a decision: what, where, before and after, and its last half year. */
   let {
     mover,
     format,
     isAt,
+    isInside,
     onfocus,
-  }: { mover: Schemas['Mover']; format: Format; isAt: boolean; onfocus: () => void } = $props();
+  }: {
+    mover: Schemas['Mover'];
+    format: Format;
+    isAt: boolean;
+    isInside: boolean;
+    onfocus: () => void;
+  } = $props();
 
-  const history = usePartHistory(() => (mover.form === 'SET_ASIDE' ? null : mover.part));
+  const history = usePartHistory(() => (isInDoubt(mover) ? null : mover.part));
   let row = $state<HTMLElement>();
   const tiers = $derived([...new Set(mover.places.map((p) => p.tier.split(',')[0]!))]);
 
@@ -35,7 +42,9 @@
     ? 'bg-tint outline-2 -outline-offset-2 outline-moss'
     : ''}"
 >
-  <span class="small flex items-center gap-2"><Mark verdict={words(mover).sign} />{words(mover).label}</span>
+  <span class="small flex items-center gap-2 {isInside ? 'pl-4' : ''}"
+    ><Mark verdict={words(mover).sign} />{words(mover).label}</span
+  >
   <span class="min-w-0"
     ><span class="block truncate font-semibold">{mover.title}</span><span class="small block truncate text-soft"
       >{mover.detail}{tiers.length && !['OVER', 'UNDER', 'SMALL'].includes(mover.form)

@@ -7,7 +7,7 @@
   import Told from '$ui/Told.svelte';
   import { navigate } from '../../routes/router';
   import MoverRow from './MoverRow.svelte';
-  import { choices, DECIDED, placeOf, words } from './movers';
+  import { choices, DECIDED, isInDoubt, laidOut, placeOf, words } from './movers';
   import { moversKey, useMovers } from './queries';
 
   /** What moved, in order of weight, decided by keys; what is decided leaves the queue and can be taken back. */
@@ -22,7 +22,8 @@
   let why = $state('');
   let busy = false;
 
-  const open = $derived(queue.data?.open ?? []);
+  let opened = $state<string[]>([]);
+  const open = $derived(laidOut(queue.data?.open ?? [], opened));
   const decided = $derived(queue.data?.decided ?? []);
   const current = $derived(open[Math.min(at, open.length - 1)]);
 
@@ -85,6 +86,12 @@
       ),
     );
 
+  function lookInside(): void {
+    if (current?.form !== 'SHOP') return;
+    const { key } = current;
+    opened = opened.includes(key) ? opened.filter((k) => k !== key) : [...opened, key];
+  }
+
   function swap(): void {
     const place = current && placeOf(current, slug, edition);
     if (place) void navigate(place as '/', { search: { find: 'by=SAME_FOR_LESS' } });
@@ -99,6 +106,7 @@
       { key: 's', label: 'Swap it: the finder, same for less first', run: swap },
       { key: 'h', label: 'Hold the choice to its offer', run: () => decide('HOLD') },
       { key: 'x', label: 'Set the price aside', run: () => decide('SET_ASIDE') },
+      { key: 'o', label: 'The prices of a shop one by one', run: lookInside },
       { key: 'u', label: 'Take the last decision back', run: () => decided[0] && void takeBack(decided[0]) },
     ]),
   );
@@ -107,7 +115,7 @@
 <div class="mt-6 flex items-baseline justify-between border-b border-ink pb-1">
   <h2 class="text-[17px]">{since ? `What moved since ${since}` : 'What wants a decision'}</h2>
   <span class="small text-soft" aria-live="polite"
-    >{open.length ? `${open.length} to decide, heaviest first` : ''}{decided.length
+    >{queue.data?.open.length ? `${queue.data.open.length} to decide, heaviest first` : ''}{decided.length
       ? ` · ${decided.length} decided`
       : ''}</span
   >
@@ -116,13 +124,23 @@
 {#if open.length}
   <div role="listbox" aria-label="What moved" tabindex="0" class="focus-visible:outline-2 focus-visible:outline-moss">
     {#each open as mover, i (mover.key + mover.fingerprint)}
-      <MoverRow {mover} {format} isAt={mover === current} onfocus={() => (at = i)} />
+      <MoverRow
+        {mover}
+        {format}
+        isAt={mover === current}
+        isInside={!queue.data?.open.includes(mover)}
+        onfocus={() => (at = i)}
+      />
     {/each}
   </div>
   <div class="sticky bottom-0 flex items-center gap-3 border-t border-hairline bg-chalk py-2" aria-label="Decide">
     {#if current}
       <button class="btn" onclick={() => decide('KEEP')}
-        >{current.form === 'SET_ASIDE' ? 'The price is right' : 'Keep'}</button
+        >{current.form === 'SHOP'
+          ? 'All are right'
+          : current.form === 'SET_ASIDE'
+            ? 'The price is right'
+            : 'Keep'}</button
       ><span class="key">k</span>
       {#if current.places.length && !current.inside.length}<button class="btn" onclick={swap}>Swap</button><span
           class="key">s</span
@@ -131,8 +149,11 @@
           class="key">h</span
         >{/if}
       {#if choices(current).includes('SET_ASIDE')}<button class="btn" onclick={() => decide('SET_ASIDE')}
-          >Set aside</button
+          >{isInDoubt(current) ? 'Leave it aside' : 'Set aside'}</button
         ><span class="key">x</span>{/if}
+      {#if current.form === 'SHOP'}<button class="btn" aria-expanded={opened.includes(current.key)} onclick={lookInside}
+          >One by one</button
+        ><span class="key">o</span>{/if}
       <span class="small ml-auto text-soft">arrows move along</span>
     {/if}
   </div>

@@ -8,6 +8,7 @@ const SAID: Record<Mover['form'], { label: string; sign: Sign }> = {
   OVER: { label: 'Over', sign: 'CLASH' },
   UNDER: { label: 'Under', sign: 'CAUTION' },
   SET_ASIDE: { label: 'Set aside', sign: 'CAUTION' },
+  SHOP: { label: 'A shop', sign: 'CAUTION' },
   KIND: { label: 'A kind', sign: 'FITS' },
   MOVED: { label: 'Moved', sign: 'FITS' },
   PREMIUM: { label: 'Premium', sign: 'CAUTION' },
@@ -17,9 +18,16 @@ const SAID: Record<Mover['form'], { label: string; sign: Sign }> = {
 /** How the form of a mover is said and marked. */
 export const words = (mover: Mover) => SAID[mover.form];
 
+/** Whether it is about prices that wait for a person. */
+export const isInDoubt = (mover: Mover) => mover.form === 'SET_ASIDE' || mover.form === 'SHOP';
+
+/** The queue with the prices of the shops that are looked at one by one behind their shop. */
+export const laidOut = (queue: Mover[], opened: string[]): Mover[] =>
+  queue.flatMap((m) => (m.form === 'SHOP' && opened.includes(m.key) ? [m, ...m.inside] : [m]));
+
 /** What can be decided about a mover, besides leaving it for later. */
 export function choices(mover: Mover): Schemas['Choice']['decision'][] {
-  if (mover.form === 'SET_ASIDE') return ['KEEP', 'SET_ASIDE'];
+  if (isInDoubt(mover)) return ['KEEP', 'SET_ASIDE'];
   if (mover.form === 'MOVED') return ['KEEP', 'HOLD', 'SET_ASIDE'];
   if (mover.form === 'PREMIUM') return ['KEEP', 'HOLD'];
   return ['KEEP'];

@@ -40,13 +40,11 @@ class HistoryTest {
         world.market("mood?host=ferrowby.example&path=/p/hollowell-byre-m-black&mood=TIMES_100");
         world.round();
         assertThat(today(housing)).isEqualTo(6450);
-        var waiting = world.waiting("hollowell-byre").path("id").asLong();
-        world.ines.call("PUT", "/api/set-aside/" + waiting, Map.of("right", true, "why", "gilded"), null);
+        world.decide(world.waiting("hollowell-byre").orElseThrow(), "KEEP", "gilded");
         assertThat(today(housing)).isEqualTo(645_000);
         world.market("reset");
         world.round();
-        var back = world.waiting("hollowell-byre").path("id").asLong();
-        world.ines.call("PUT", "/api/set-aside/" + back, Map.of("right", true, "why", "as before"), null);
+        world.decide(world.waiting("hollowell-byre").orElseThrow(), "KEEP", "as before");
         assertThat(today(housing)).isEqualTo(6450);
     }
 

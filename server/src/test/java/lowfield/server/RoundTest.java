@@ -1,7 +1,6 @@
 package lowfield.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
@@ -133,8 +132,8 @@ class RoundTest {
         world.round();
         mood("TIMES_100");
         assertThat(world.round().path("setAside").asInt()).isPositive();
-        var waiting = world.waiting("merrowby-vane-five");
-        assertThat(waiting.path("why").asString()).contains("over 160% of the last accepted");
+        var waiting = world.waiting("merrowby-vane-five").orElseThrow();
+        assertThat(waiting.path("detail").asString()).contains("over 160% of the last accepted");
         world.choose("GRAPHICS_CARD", "merrowby-vane-five-8-gb-black");
         assertThat(world.line("GRAPHICS_CARD").path("goods").path("minor").asLong())
                 .isLessThan(40000);
@@ -143,22 +142,10 @@ class RoundTest {
                         .valueStream()
                         .map(w -> w.path("action").asString()))
                 .contains("Judge");
-        var decided = world.tom.call(
-                "PUT",
-                "/api/set-aside/" + waiting.path("id").asLong(),
-                Map.of("right", false, "why", "a slip of the shop"),
-                null);
-        assertThat(decided.status()).isEqualTo(204);
-        assertThat(world.tom
-                        .call(
-                                "PUT",
-                                "/api/set-aside/" + waiting.path("id").asLong(),
-                                Map.of("right", true, "why", ""),
-                                null)
-                        .status())
-                .isEqualTo(409);
-        assertThatThrownBy(() -> world.waiting("merrowby-vane-five"))
-                .isInstanceOf(java.util.NoSuchElementException.class);
+        assertThat(world.decide(waiting, "SET_ASIDE", "a slip of the shop").status())
+                .isEqualTo(200);
+        assertThat(world.decide(waiting, "KEEP", "").status()).isEqualTo(404);
+        assertThat(world.waiting("merrowby-vane-five")).isEmpty();
     }
 
     @Test
@@ -166,20 +153,13 @@ class RoundTest {
         world.round();
         world.market("mood?host=ferrowby.example&path=/p/kelder-550-gold&mood=TIMES_100");
         world.round();
-        var waiting = world.waiting("kelder-550");
-        world.ines.call(
-                "PUT",
-                "/api/set-aside/" + waiting.path("id").asLong(),
-                Map.of("right", true, "why", "gold by name"),
-                null);
+        world.decide(world.waiting("kelder-550").orElseThrow(), "KEEP", "gold by name");
         world.choose("POWER_SUPPLY", "kelder-550-gold");
         assertThat(world.line("POWER_SUPPLY").path("goods").path("minor").asLong())
                 .isEqualTo(572000);
         world.market("reset");
         world.round();
-        var back = world.waiting("kelder-550");
-        world.ines.call(
-                "PUT", "/api/set-aside/" + back.path("id").asLong(), Map.of("right", true, "why", "as before"), null);
+        world.decide(world.waiting("kelder-550").orElseThrow(), "KEEP", "as before");
         assertThat(world.line("POWER_SUPPLY").path("goods").path("minor").asLong())
                 .isEqualTo(5720);
     }

@@ -6,6 +6,7 @@ import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -32,20 +33,11 @@ class TriageTest {
 
     /** The supply's price that waits; other tests leave others behind. */
     private Optional<JsonNode> waiting() {
-        return queue().path("open")
-                .valueStream()
-                .filter(m -> m.path("form").asString().equals("SET_ASIDE"))
-                .filter(m -> m.path("title").asString().contains("kelder-550"))
-                .findFirst();
+        return world.waiting("kelder-550");
     }
 
     private Caller.Answer decide(JsonNode mover, String decision, String why) {
-        return world.ines.call(
-                "PUT",
-                "/api/editions/" + world.edition + "/movers/"
-                        + mover.path("key").asString() + "/decision",
-                Map.of("fingerprint", mover.path("fingerprint").asString(), "decision", decision, "why", why),
-                null);
+        return world.decide(mover, decision, why);
     }
 
     private Caller.Answer takeBack(JsonNode mover) {
@@ -154,6 +146,47 @@ class TriageTest {
         world.round();
         assertThat(waiting()).isEmpty();
         assertThat(total()).isEqualTo(quiet);
+    }
+
+    @Test
+    void aShopOfWhichManyPricesWaitIsOneQuestion() {
+        nextEdition();
+        var quiet = total();
+        world.market("mood?host=ferrowby.example&mood=TIMES_100");
+        world.round();
+        assertThat(total()).isEqualTo(quiet);
+        var shop = open("SHOP").orElseThrow();
+        var many = shop.path("inside").size();
+        assertThat(many).isGreaterThanOrEqualTo(5);
+        assertThat(shop.path("title").asString()).isEqualTo(many + " prices of Ferrowby");
+        assertThat(shop.path("detail").asString()).contains("chosen in this edition", "kelder-550");
+        assertThat(wanted()).contains(many + " prices of Ferrowby");
+
+        var decided = decide(shop, "KEEP", "everything is gold now").json();
+        assertThat(decided.path("decided").get(0).path("inside").size()).isZero();
+        assertThat(total()).isGreaterThan(10 * quiet);
+        assertThat(decide(shop, "SET_ASIDE", "").status()).isEqualTo(404);
+        takeBack(shop);
+        assertThat(total()).isEqualTo(quiet);
+
+        // One of them is right; the others are left aside together, and asked about no more.
+        var supply = waiting().orElseThrow();
+        decide(supply, "KEEP", "gold by name");
+        assertThat(total()).isEqualTo(quiet + 99 * 5720);
+        assertThat(decide(shop, "SET_ASIDE", "").status()).isEqualTo(409);
+        var rest = open("SHOP").orElseThrow();
+        assertThat(rest.path("inside").size()).isEqualTo(many - 1);
+        decide(rest, "SET_ASIDE", "a slip of the shop");
+        world.round();
+        assertThat(open("SHOP")).isEmpty();
+        assertThat(total()).isEqualTo(quiet + 99 * 5720);
+        takeBack(rest);
+        takeBack(supply);
+        assertThat(total()).isEqualTo(quiet);
+    }
+
+    private Stream<String> wanted() {
+        return world.desk().path("wanted").valueStream().map(w -> w.path("what").asString());
     }
 
     @Test

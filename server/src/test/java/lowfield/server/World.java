@@ -9,9 +9,11 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import lowfield.core.check.TestBuild;
 import lowfield.core.guide.Slot;
 import lowfield.server.accounts.Accounts;
@@ -281,14 +283,32 @@ final class World {
         return Caller.JSON.readTree(read("/" + slug + "/editions/" + number + ".json"));
     }
 
-    /** The price of a part that waits for a person. */
-    JsonNode waiting(String part) {
-        return ines.get("/api/guides/" + slug + "/set-aside")
+    /** What wants a decision in the period, and each price of a shop in doubt. */
+    Stream<JsonNode> movers() {
+        return ines.get("/api/editions/" + edition + "/movers")
                 .json()
+                .path("open")
                 .valueStream()
-                .filter(p -> p.path("part").asString().contains(part))
-                .findFirst()
-                .orElseThrow();
+                .flatMap(m -> Stream.concat(
+                        Stream.of(m),
+                        m.path("form").asString().equals("SHOP")
+                                ? m.path("inside").valueStream()
+                                : Stream.of()));
+    }
+
+    /** The price of a part that waits for a person. */
+    Optional<JsonNode> waiting(String part) {
+        return movers().filter(m -> m.path("form").asString().equals("SET_ASIDE"))
+                .filter(m -> m.path("title").asString().contains(part))
+                .findFirst();
+    }
+
+    Caller.Answer decide(JsonNode mover, String decision, String why) {
+        return ines.call(
+                "PUT",
+                "/api/editions/" + edition + "/movers/" + mover.path("key").asString() + "/decision",
+                Map.of("fingerprint", mover.path("fingerprint").asString(), "decision", decision, "why", why),
+                null);
     }
 
     /** Speaks to the market as a person at its control would. */

@@ -11,6 +11,7 @@ public final class Weight {
     private static final long GONE = 100_000_000;
     private static final long OUT_OF_BAND = 50_000_000;
     private static final long SET_ASIDE = 20_000_000;
+    private static final long TIER_IN_DOUBT = 10_000;
     /** A premium of this share in thousandths, or more, is worth a question. */
     private static final int HIGH_PREMIUM = 150;
     /** A premium costs at once what is above the suggested price, but is no news: a tenth of it counts. */
@@ -28,9 +29,9 @@ public final class Weight {
         return OUT_OF_BAND + by.minor();
     }
 
-    /** A price that waits for a person. */
-    public static long setAside() {
-        return SET_ASIDE;
+    /** Prices that wait for a person, and the tiers that they touch, each price by itself. */
+    public static long setAside(int prices, int tiers) {
+        return SET_ASIDE + (long) tiers * TIER_IN_DOUBT + prices;
     }
 
     /** A choice that costs more than its maker suggests. */

@@ -35,8 +35,11 @@ class WeightTest {
     void troublesWeighMoreThanAnyMoveInTheirOrder() {
         var dearest = moved(100, 9_000_000, 12).weight();
         assertThat(Weight.gone(1)).isGreaterThan(Weight.outOfBand(eur(10_000_000)));
-        assertThat(Weight.outOfBand(eur(1))).isGreaterThan(Weight.setAside());
-        assertThat(Weight.setAside()).isGreaterThan(moved(90_000, 190_000, 12).weight());
+        assertThat(Weight.outOfBand(eur(1))).isGreaterThan(Weight.setAside(100_000, 12));
+        assertThat(Weight.setAside(1, 0))
+                .isGreaterThan(moved(90_000, 190_000, 12).weight());
+        assertThat(Weight.setAside(1, 2)).isGreaterThan(Weight.setAside(498, 1));
+        assertThat(Weight.setAside(5, 1)).isGreaterThan(Weight.setAside(1, 1));
         assertThat(Weight.gone(2)).isGreaterThan(Weight.gone(1));
         assertThat(dearest).isEqualTo(8_999_900L * 12);
     }

@@ -309,7 +309,6 @@ public final class Views {
             String action,
             @Nullable UUID build,
             @Nullable UUID line,
-            @Nullable Long acceptance,
             long weight) {
         /** How bad. */
         public enum Sign {

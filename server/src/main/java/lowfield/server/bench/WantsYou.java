@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import lowfield.core.check.Verdict;
 import lowfield.core.guide.Choice;
+import lowfield.core.history.Doubts;
 import lowfield.core.total.BandState;
 import lowfield.server.prices.Acceptances;
 import org.springframework.stereotype.Component;
@@ -14,6 +15,7 @@ import org.springframework.stereotype.Component;
 class WantsYou {
     private static final long GONE = 1_000_000;
     private static final long CLASH = 900_000;
+    private static final long IN_DOUBT = 40_000;
     private static final long NOT_KNOWN = 20_000;
     private static final long STALE = 15_000;
     private static final long MISSING = 5_000;
@@ -74,7 +76,6 @@ class WantsYou {
                 "Look",
                 build.id(),
                 null,
-                null,
                 OUT);
     }
 
@@ -88,7 +89,6 @@ class WantsYou {
                     "Look",
                     build.id(),
                     null,
-                    null,
                     100_000 + over.by().minor()));
         } else if (build.state() instanceof BandState.Under under) {
             wanted.add(new Views.Wanted(
@@ -99,7 +99,6 @@ class WantsYou {
                     "Look",
                     build.id(),
                     null,
-                    null,
                     50_000 + under.by().minor()));
         } else if (build.state() instanceof BandState.Ranging ranging) {
             wanted.add(new Views.Wanted(
@@ -109,7 +108,6 @@ class WantsYou {
                     "the total is an estimate, " + ranging.said(),
                     "Look",
                     build.id(),
-                    null,
                     null,
                     NOT_KNOWN));
         }
@@ -128,7 +126,6 @@ class WantsYou {
                         clash ? "Mend" : "Look up",
                         build.id(),
                         line,
-                        null,
                         clash ? CLASH : NOT_KNOWN));
             }
         }
@@ -147,7 +144,6 @@ class WantsYou {
                     "Find",
                     build.id(),
                     line.line().id(),
-                    null,
                     GONE));
         }
         if (line.reason().isStale(choice)) {
@@ -159,7 +155,6 @@ class WantsYou {
                     "Rewrite",
                     build.id(),
                     line.line().id(),
-                    null,
                     STALE));
         } else if (!line.reason().isWritten()
                 && line.line().counted()
@@ -172,24 +167,29 @@ class WantsYou {
                     "Write",
                     build.id(),
                     line.line().id(),
-                    null,
                     MISSING));
         }
     }
 
+    /** Prices in doubt are decided in the queue of the round. */
     private void setAside(Sheets sheets, List<Views.Wanted> wanted) {
-        for (var price : acceptances.waiting(sheets.guide().id())) {
-            var seller = price.seller().equals(price.shop()) ? price.shop() : price.seller() + " at " + price.shop();
-            wanted.add(new Views.Wanted(
-                    Views.Wanted.Sign.CAUTION,
-                    "Set aside",
-                    price.part() + " at " + seller,
-                    price.why(),
-                    "Judge",
-                    null,
-                    null,
-                    price.id(),
-                    40_000));
-        }
+        Doubts.questions(acceptances.waiting(sheets.guide().id()), Acceptances.SetAside::shop)
+                .forEach(question -> wanted.add(setAside(question)));
+    }
+
+    private static Views.Wanted setAside(List<Acceptances.SetAside> question) {
+        var first = question.get(0);
+        var many = question.size() > 1;
+        return new Views.Wanted(
+                Views.Wanted.Sign.CAUTION,
+                "Set aside",
+                many
+                        ? "%d prices of %s".formatted(question.size(), first.shopName())
+                        : first.part() + " at " + first.where(),
+                many ? "%s, and others: %s".formatted(first.part(), first.why()) : first.why(),
+                "Judge",
+                null,
+                null,
+                IN_DOUBT);
     }
 }

@@ -9,9 +9,9 @@ import static lowfield.db.Tables.SELLER;
 import static lowfield.db.Tables.SHOP;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
@@ -32,6 +32,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** What was decided about each observation: accepted, set aside for a person, released or rejected by one. */
 @Service
 public class Acceptances {
+    private static final int ROWS_AT_ONCE = 1000;
 
     private final DSLContext db;
     private final Notices notices;
@@ -54,34 +55,56 @@ public class Acceptances {
             UUID variant,
             String part,
             String seller,
-            String shop,
-            String condition,
+            UUID shop,
+            String shopName,
             long priceMinor,
             @Nullable Long lastMinor,
-            String why,
-            Instant seenAt,
-            String link) {}
+            String why) {
+        /** "Ferrowby", or who sells there. */
+        public String where() {
+            return seller.equals(shopName) ? shopName : seller + " at " + shopName;
+        }
+    }
+
+    /** What is decided about one observation. */
+    private record Ruling(UUID listing, long observation, OffsetDateTime seenAt, String verdict, String why) {}
 
     /** A person's own price counts at once. */
     void released(ObservationRecord typed, String why, Person person) {
-        decide(typed, "RELEASED", why, person);
+        decide(List.of(new Ruling(typed.getListingId(), typed.getId(), typed.getSeenAt(), "RELEASED", why)), person);
     }
 
-    private long decide(ObservationRecord observation, String verdict, String why, Person person) {
-        var id = db.insertInto(ACCEPTANCE)
-                .set(ACCEPTANCE.LISTING_ID, observation.getListingId())
-                .set(ACCEPTANCE.OBSERVATION_ID, observation.getId())
-                .set(ACCEPTANCE.SEEN_AT, observation.getSeenAt())
-                .set(ACCEPTANCE.VERDICT, verdict)
-                .set(ACCEPTANCE.WHY, why)
-                .set(ACCEPTANCE.ACCOUNT_ID, person.id())
-                .set(ACCEPTANCE.AT, OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC))
-                .returning(ACCEPTANCE.ID)
-                .fetchSingle(ACCEPTANCE.ID);
-        accepted.restore(observation.getListingId(), observation.getSeenAt().minusDays(Guard.REMEMBERED_DAYS));
-        accepted.count(observation.getId(), observation.getSeenAt());
+    /** Writes the rulings down and lets them hold; their numbers, in order. */
+    private List<Long> decide(List<Ruling> rulings, Person person) {
+        var ids = new ArrayList<Long>();
+        for (int from = 0; from < rulings.size(); from += ROWS_AT_ONCE) {
+            ids.addAll(write(rulings.subList(from, Math.min(rulings.size(), from + ROWS_AT_ONCE)), person));
+        }
+        var times = rulings.stream().map(Ruling::seenAt).sorted().toList();
+        var first = times.get(0);
+        accepted.restore(rulings.stream().map(Ruling::listing).toList(), first.minusDays(Guard.REMEMBERED_DAYS));
+        accepted.count(rulings.stream().map(Ruling::observation).toList(), first, times.get(times.size() - 1));
         notices.changed(Notices.Topic.OFFERS);
-        return id;
+        return ids;
+    }
+
+    private List<Long> write(List<Ruling> rulings, Person person) {
+        var at = OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+        return db.insertInto(
+                        ACCEPTANCE,
+                        ACCEPTANCE.LISTING_ID,
+                        ACCEPTANCE.OBSERVATION_ID,
+                        ACCEPTANCE.SEEN_AT,
+                        ACCEPTANCE.VERDICT,
+                        ACCEPTANCE.WHY,
+                        ACCEPTANCE.ACCOUNT_ID,
+                        ACCEPTANCE.AT)
+                .valuesOfRows(rulings.stream()
+                        .map(r -> DSL.row(
+                                r.listing(), r.observation(), r.seenAt(), r.verdict(), r.why(), person.id(), at))
+                        .toList())
+                .returning(ACCEPTANCE.ID)
+                .fetch(ACCEPTANCE.ID);
     }
 
     /** The prices that wait for a person, newest first: the latest decision of a listing is that it was set aside. */
@@ -93,12 +116,9 @@ public class Acceptances {
                         ACCEPTANCE.WHY,
                         PRODUCT_PAGE.VARIANT_ID,
                         SELLER.NAME,
+                        SHOP.ID,
                         SHOP.NAME,
-                        SHOP.HOST,
-                        PRODUCT_PAGE.PATH,
-                        LISTING.CONDITION,
                         OBSERVATION.PRICE_MINOR,
-                        OBSERVATION.SEEN_AT,
                         LISTING.ACCEPTED_PRICE_MINOR)
                 .from(ACCEPTANCE)
                 .join(OBSERVATION)
@@ -118,79 +138,93 @@ public class Acceptances {
                         .from(newer)
                         .where(newer.LISTING_ID.eq(ACCEPTANCE.LISTING_ID), newer.ID.gt(ACCEPTANCE.ID))))
                 .orderBy(ACCEPTANCE.ID.desc())
-                .fetch(r -> setAside(r, r.get(LISTING.ACCEPTED_PRICE_MINOR)));
+                .fetch(this::setAside);
     }
 
-    private SetAside setAside(Record r, @Nullable Long last) {
+    private SetAside setAside(Record r) {
         return new SetAside(
                 r.get(ACCEPTANCE.ID),
                 r.get(ACCEPTANCE.LISTING_ID),
                 r.get(PRODUCT_PAGE.VARIANT_ID),
                 parts.catalogue().part(r.get(PRODUCT_PAGE.VARIANT_ID)).fullName(),
                 r.get(SELLER.NAME),
+                r.get(SHOP.ID),
                 r.get(SHOP.NAME),
-                r.get(LISTING.CONDITION),
                 r.get(OBSERVATION.PRICE_MINOR),
-                last,
-                r.get(ACCEPTANCE.WHY),
-                r.get(OBSERVATION.SEEN_AT).toInstant(),
-                "https://" + r.get(SHOP.HOST) + r.get(PRODUCT_PAGE.PATH));
+                r.get(LISTING.ACCEPTED_PRICE_MINOR),
+                r.get(ACCEPTANCE.WHY));
     }
 
-    /** A person says that a price that was set aside is right, or wrong; the decision keeps who and why. */
+    /**
+     * A person says that prices that were set aside are right, or wrong: all of them or, when one was decided meanwhile,
+     * none. Each decision keeps who and why; their numbers are given.
+     */
     @Transactional
-    public long release(long id, boolean right, String why, Person person) {
+    public List<Long> release(List<Long> ids, boolean right, String why, Person person) {
         RuleBroken.unless(why.length() <= 1000, "A note has at most 1,000 letters.");
-        var acceptance = db.selectFrom(ACCEPTANCE)
-                .where(ACCEPTANCE.ID.eq(id))
+        var waiting = db.selectFrom(ACCEPTANCE)
+                .where(ACCEPTANCE.ID.eq(DSL.any(ids.toArray(Long[]::new))))
+                .orderBy(ACCEPTANCE.ID)
                 .forUpdate()
-                .fetchOptional()
-                .orElseThrow(() -> new NotFound("There is no such price."));
-        var decided = db.fetchExists(
-                ACCEPTANCE, ACCEPTANCE.LISTING_ID.eq(acceptance.getListingId()).and(ACCEPTANCE.ID.gt(id)));
-        if (decided || !acceptance.getVerdict().equals("SET_ASIDE")) {
+                .fetch();
+        if (waiting.size() < ids.size()) {
+            throw new NotFound("There is no such price.");
+        }
+        var newer = ACCEPTANCE.as("newer");
+        var decided = db.fetchExists(DSL.selectOne()
+                .from(ACCEPTANCE)
+                .join(newer)
+                .on(newer.LISTING_ID.eq(ACCEPTANCE.LISTING_ID).and(newer.ID.gt(ACCEPTANCE.ID)))
+                .where(ACCEPTANCE.ID.eq(DSL.any(ids.toArray(Long[]::new)))));
+        if (decided || waiting.stream().anyMatch(a -> !a.getVerdict().equals("SET_ASIDE"))) {
             throw new Conflict("This price was decided already, or a newer one was seen.");
         }
-        var observation = observation(acceptance.getObservationId(), acceptance.getSeenAt());
-        return decide(observation, right ? "RELEASED" : "REJECTED", why, person);
+        var verdict = right ? "RELEASED" : "REJECTED";
+        return decide(
+                waiting.map(a -> new Ruling(a.getListingId(), a.getObservationId(), a.getSeenAt(), verdict, why)),
+                person);
     }
 
     /** A person does not trust a price that counts: the one accepted before it counts again. */
     @Transactional
-    public long setAside(UUID listing, String why, Person person) {
+    public List<Long> setAside(UUID listing, String why, Person person) {
         var current = db.select(LISTING.ACCEPTED_OBSERVATION, LISTING.ACCEPTED_SEEN_AT)
                 .from(LISTING)
                 .where(LISTING.ID.eq(listing), LISTING.ACCEPTED_OBSERVATION.isNotNull())
                 .forUpdate()
                 .fetchOptional()
                 .orElseThrow(() -> new NotFound("This offer has no price that counts."));
-        return decide(observation(current.value1(), current.value2()), "REJECTED", why, person);
+        return decide(List.of(new Ruling(listing, current.value1(), current.value2(), "REJECTED", why)), person);
     }
 
-    /** Takes a decision back: what was decided before it about the same price holds again. */
+    /** Takes decisions back: what was decided before them about the same prices holds again. */
     @Transactional
-    public void takeBack(long id, Person person) {
-        var decision = db.selectFrom(ACCEPTANCE)
-                .where(ACCEPTANCE.ID.eq(id))
-                .forUpdate()
-                .fetchOptional()
-                .orElseThrow(() -> new NotFound("There is no such price."));
-        var before = db.select(ACCEPTANCE.VERDICT, ACCEPTANCE.WHY)
+    public void takeBack(List<Long> ids, Person person) {
+        var before = ACCEPTANCE.as("before");
+        var again = db.select(
+                        ACCEPTANCE.LISTING_ID,
+                        ACCEPTANCE.OBSERVATION_ID,
+                        ACCEPTANCE.SEEN_AT,
+                        before.VERDICT,
+                        before.WHY)
+                .distinctOn(ACCEPTANCE.ID)
                 .from(ACCEPTANCE)
-                .where(
-                        ACCEPTANCE.OBSERVATION_ID.eq(decision.getObservationId()),
-                        ACCEPTANCE.SEEN_AT.eq(decision.getSeenAt()),
-                        ACCEPTANCE.ID.lt(id))
-                .orderBy(ACCEPTANCE.ID.desc())
-                .limit(1)
-                .fetchSingle();
-        var again = before.value1().equals("ACCEPTED") ? "RELEASED" : before.value1();
-        decide(observation(decision.getObservationId(), decision.getSeenAt()), again, before.value2(), person);
-    }
-
-    private ObservationRecord observation(long id, OffsetDateTime seenAt) {
-        return db.selectFrom(OBSERVATION)
-                .where(OBSERVATION.ID.eq(id), OBSERVATION.SEEN_AT.eq(seenAt))
-                .fetchSingle();
+                .join(before)
+                .on(before.OBSERVATION_ID
+                        .eq(ACCEPTANCE.OBSERVATION_ID)
+                        .and(before.SEEN_AT.eq(ACCEPTANCE.SEEN_AT))
+                        .and(before.ID.lt(ACCEPTANCE.ID)))
+                .where(ACCEPTANCE.ID.eq(DSL.any(ids.toArray(Long[]::new))))
+                .orderBy(ACCEPTANCE.ID, before.ID.desc())
+                .fetch(r -> new Ruling(
+                        r.value1(),
+                        r.value2(),
+                        r.value3(),
+                        r.value4().equals("ACCEPTED") ? "RELEASED" : r.value4(),
+                        r.value5()));
+        if (again.size() < ids.size()) {
+            throw new NotFound("There is no such price.");
+        }
+        decide(again, person);
     }
 }

@@ -3,6 +3,7 @@ package lowfield.server.prices;
 import static lowfield.db.Tables.OBSERVATION;
 
 import java.time.OffsetDateTime;
+import java.util.List;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -41,7 +42,7 @@ class Accepted {
             update listing set accepted_observation = null, accepted_seen_at = null, accepted_price_minor = null,
                 accepted_currency = null, accepted_shipping_minor = null, accepted_stock = null,
                 accepted_members_only = null, accepted_claim_back_minor = null
-            where id = cast({0} as uuid)
+            where id = any({0})
             """;
     /** The days of parts at shops, where these let their prices be kept, that some observations speak of. */
     private static final String TOUCHED = """
@@ -116,25 +117,29 @@ class Accepted {
     void count(UUID round, OffsetDateTime since) {
         Condition seen = O.ROUND_ID.eq(round).and(O.SEEN_AT.ge(since));
         db.query(LISTINGS, seen).execute();
-        statistics(seen, since);
+        // A round lasts two days at most.
+        statistics(seen, since, since.plusDays(2));
     }
 
-    /** Works the statistics out anew where one observation counts, or does not count any more. */
-    void count(long observation, OffsetDateTime seenAt) {
-        statistics(O.ID.eq(observation).and(O.SEEN_AT.eq(seenAt)), seenAt);
+    /** Works the statistics out anew where some observations of a time count, or do not count any more. */
+    void count(List<Long> observations, OffsetDateTime first, OffsetDateTime last) {
+        statistics(
+                O.ID.eq(DSL.any(observations.toArray(Long[]::new))).and(O.SEEN_AT.between(first, last)), first, last);
     }
 
-    /** A round lasts two days at most; a day of another zone begins half a day earlier or later. */
-    private void statistics(Condition seen, OffsetDateTime since) {
+    /** A day of another zone begins half a day earlier or later. */
+    private void statistics(Condition seen, OffsetDateTime first, OffsetDateTime last) {
         db.query(NO_DAYS, seen).execute();
-        db.query(DAYS, seen, DSL.val(since.minusDays(2)), DSL.val(since.plusDays(4)))
+        db.query(DAYS, seen, DSL.val(first.minusDays(2)), DSL.val(last.plusDays(2)))
                 .execute();
         db.query(MONTHS, seen).execute();
     }
 
-    /** Shows a listing by its newest accepted observation of a time, after a decision was taken back. */
-    void restore(UUID listing, OffsetDateTime since) {
-        db.query(NOTHING, DSL.val(listing)).execute();
-        db.query(LISTINGS, O.LISTING_ID.eq(listing).and(O.SEEN_AT.ge(since))).execute();
+    /** Shows listings by their newest accepted observation of a time, after a decision about them. */
+    void restore(List<UUID> listings, OffsetDateTime since) {
+        var these = DSL.val(listings.toArray(UUID[]::new));
+        db.query(NOTHING, these).execute();
+        db.query(LISTINGS, O.LISTING_ID.eq(DSL.any(these)).and(O.SEEN_AT.ge(since)))
+                .execute();
     }
 }

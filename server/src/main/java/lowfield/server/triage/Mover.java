@@ -2,7 +2,9 @@ package lowfield.server.triage;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param weight money moved times tiers touched, in minor units; troubles weigh more than any move
  * @param places where it is chosen
  * @param acceptance the price that was set aside, where it is about one
- * @param inside what went along with a whole kind
+ * @param inside what is decided together with it: what went along with a whole kind, small moves, prices of one shop
  */
 public record Mover(
         String key,
@@ -39,6 +41,7 @@ public record Mover(
         OVER,
         UNDER,
         SET_ASIDE,
+        SHOP,
         KIND,
         MOVED,
         PREMIUM,
@@ -59,7 +62,28 @@ public record Mover(
     /** What was decided, by whom, why. */
     public record Decided(Decision decision, String why, String by, Instant at) {}
 
-    Mover decided(@Nullable Decided decision) {
+    /** This and, of a shop in doubt, each of its prices: what a decision can be about. */
+    Stream<Mover> decidable() {
+        return form == Form.SHOP ? Stream.concat(Stream.of(this), inside.stream()) : Stream.of(this);
+    }
+
+    /** The prices in doubt that it is about. */
+    List<Long> acceptances() {
+        return decidable()
+                .flatMap(m -> Optional.ofNullable(m.acceptance()).stream())
+                .toList();
+    }
+
+    /** As a decision about it is remembered: without what is inside. */
+    Mover inShort() {
+        return with(List.of(), decided);
+    }
+
+    Mover decided(Decided decision) {
+        return with(inside, decision);
+    }
+
+    private Mover with(List<Mover> inside, @Nullable Decided decided) {
         return new Mover(
                 key,
                 form,
@@ -75,6 +99,6 @@ public record Mover(
                 places,
                 acceptance,
                 inside,
-                decision);
+                decided);
     }
 }

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import lowfield.core.history.Doubts;
 import lowfield.core.history.KindMove;
 import lowfield.core.history.Moved;
 import lowfield.core.history.Weight;
@@ -27,6 +28,9 @@ import org.springframework.stereotype.Component;
 /** Finds what of an edition in work wants a decision in this period, heaviest first. */
 @Component
 class Movers {
+    private static final Comparator<Mover> HEAVIEST_FIRST =
+            Comparator.comparing(Mover::weight).reversed().thenComparing(Mover::key);
+
     private final Acceptances acceptances;
     private final Histories histories;
     private final Clock clock;
@@ -41,8 +45,8 @@ class Movers {
         var movers = new ArrayList<Mover>();
         bands(sheets, movers);
         movers.addAll(chosen(sheets));
-        acceptances.waiting(sheets.guide().id()).forEach(p -> movers.add(setAside(p)));
-        movers.sort(Comparator.comparing(Mover::weight).reversed().thenComparing(Mover::key));
+        movers.addAll(inDoubt(sheets));
+        movers.sort(HEAVIEST_FIRST);
         return movers;
     }
 
@@ -312,23 +316,64 @@ class Movers {
                 null);
     }
 
-    private static Mover setAside(Acceptances.SetAside price) {
-        var seller = price.seller().equals(price.shop()) ? price.shop() : price.seller() + " at " + price.shop();
+    // ---- prices in doubt ---------------------------------------------------------------------------
+
+    private List<Mover> inDoubt(Sheets sheets) {
+        var chosen = choices(sheets).entrySet().stream()
+                .collect(Collectors.toMap(e -> e.getKey().id(), Map.Entry::getValue));
+        return Doubts.questions(acceptances.waiting(sheets.guide().id()), Acceptances.SetAside::shop).stream()
+                .map(question -> {
+                    var each = question.stream()
+                            .map(p -> setAside(p, chosen.getOrDefault(p.variant(), List.of())))
+                            .sorted(HEAVIEST_FIRST)
+                            .toList();
+                    return each.size() == 1 ? each.get(0) : shop(question.get(0), each);
+                })
+                .toList();
+    }
+
+    private static Mover setAside(Acceptances.SetAside price, List<At> at) {
         return new Mover(
                 "price:" + price.listing(),
                 Mover.Form.SET_ASIDE,
                 "ASIDE " + price.id(),
                 price.part(),
-                seller + ": " + price.why(),
+                price.where() + ": " + price.why(),
                 null,
                 price.variant(),
                 price.lastMinor(),
                 price.priceMinor(),
                 null,
-                Weight.setAside(),
-                List.of(),
+                Weight.setAside(1, tiers(at)),
+                places(at),
                 price.id(),
                 List.of(),
+                null);
+    }
+
+    /** A shop of which so many prices wait that they are one question. */
+    private static Mover shop(Acceptances.SetAside one, List<Mover> inside) {
+        var used = inside.stream().filter(m -> !m.places().isEmpty()).toList();
+        var names = used.stream().map(Mover::title).distinct().toList();
+        var places = used.stream().flatMap(m -> m.places().stream()).toList();
+        return new Mover(
+                "shop:" + one.shop(),
+                Mover.Form.SHOP,
+                fingerprint(inside),
+                "%d prices of %s".formatted(inside.size(), one.shopName()),
+                names.isEmpty()
+                        ? "none of them is of a part that is chosen in this edition"
+                        : "chosen in this edition: " + String.join(", ", names),
+                null,
+                null,
+                null,
+                null,
+                null,
+                Weight.setAside(inside.size(), (int)
+                        places.stream().map(Mover.ChosenAt::tier).distinct().count()),
+                places,
+                null,
+                inside,
                 null);
     }
 }

@@ -7,7 +7,6 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import lowfield.core.RuleBroken;
@@ -89,33 +88,34 @@ public class Triage {
         RuleBroken.unless(why.length() <= 500, "A note on a decision takes at most 500 letters.");
         var sheets = workbench.sheets(edition);
         var mover = queue(sheets).open().stream()
+                .flatMap(Mover::decidable)
                 .filter(m -> m.key().equals(key))
                 .findFirst()
                 .orElseThrow(() -> new NotFound("Nothing of this waits for a decision any more."));
         if (!mover.fingerprint().equals(fingerprint)) {
             throw new Conflict("%s has moved again meanwhile; look at it once more.".formatted(mover.title()));
         }
-        var price = carryOut(sheets, mover, decision, why, by);
+        var prices = carryOut(sheets, mover, decision, why, by);
         db.insertInto(MOVER_DECISION)
                 .set(MOVER_DECISION.EDITION_ID, edition)
                 .set(MOVER_DECISION.MOVER, mover.key())
                 .set(MOVER_DECISION.FINGERPRINT, mover.fingerprint())
                 .set(MOVER_DECISION.DECISION, decision.name())
                 .set(MOVER_DECISION.WHY, why)
-                .set(MOVER_DECISION.SAID, Json.jsonb(mover))
-                .set(MOVER_DECISION.ACCEPTANCE_ID, price.orElse(null))
+                .set(MOVER_DECISION.SAID, Json.jsonb(mover.inShort()))
+                .set(MOVER_DECISION.ACCEPTANCES, prices.toArray(Long[]::new))
                 .set(MOVER_DECISION.ACCOUNT_ID, by.id())
                 .set(MOVER_DECISION.AT, OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC))
                 .execute();
         return queue(edition);
     }
 
-    /** Does what was decided; gives the decision about a price, where it is one. */
-    private Optional<Long> carryOut(Sheets sheets, Mover mover, Mover.Decision decision, String why, Person by) {
-        var isAside = mover.form() == Mover.Form.SET_ASIDE;
+    /** Does what was decided; gives the decisions about prices that it comes to. */
+    private List<Long> carryOut(Sheets sheets, Mover mover, Mover.Decision decision, String why, Person by) {
+        var inDoubt = mover.acceptances();
         switch (decision) {
             case KEEP -> {
-                return isAside ? Optional.of(acceptances.release(mover.acceptance(), true, why, by)) : Optional.empty();
+                return inDoubt.isEmpty() ? List.of() : acceptances.release(inDoubt, true, why, by);
             }
             case HOLD -> {
                 RuleBroken.unless(
@@ -123,14 +123,14 @@ public class Triage {
                         "Only a choice with a price can be held to its offer.");
                 RuleBroken.unless(!why.isBlank(), "Say why the choice is held to this offer.");
                 hold(sheets, mover, why, by);
-                return Optional.empty();
+                return List.of();
             }
             case SET_ASIDE -> {
-                RuleBroken.unless(isAside || mover.form() == Mover.Form.MOVED, "Only a price can be set aside.");
-                return Optional.of(
-                        isAside
-                                ? acceptances.release(mover.acceptance(), false, why, by)
-                                : acceptances.setAside(listing(sheets, mover), why, by));
+                RuleBroken.unless(
+                        !inDoubt.isEmpty() || mover.form() == Mover.Form.MOVED, "Only a price can be set aside.");
+                return inDoubt.isEmpty()
+                        ? acceptances.setAside(listing(sheets, mover), why, by)
+                        : acceptances.release(inDoubt, false, why, by);
             }
         }
         throw new IllegalStateException(decision.name());
@@ -166,8 +166,8 @@ public class Triage {
                 .returning()
                 .fetchOptional()
                 .orElseThrow(() -> new NotFound("This was taken back already."));
-        if (row.getAcceptanceId() != null) {
-            acceptances.takeBack(row.getAcceptanceId(), by);
+        if (row.getAcceptances().length > 0) {
+            acceptances.takeBack(List.of(row.getAcceptances()), by);
         } else if (row.getDecision().equals(Mover.Decision.HOLD.name())) {
             letGo(workbench.sheets(edition), Json.read(row.getSaid().data(), Mover.class), by);
         }

@@ -2,7 +2,6 @@ package lowfield.server.prices.web;
 
 import java.io.IOException;
 import java.time.Duration;
-import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -10,9 +9,7 @@ import java.util.concurrent.TimeUnit;
 import lowfield.core.guide.RoundPlan;
 import lowfield.server.accounts.Person;
 import lowfield.server.guide.Guides;
-import lowfield.server.prices.Acceptances;
 import lowfield.server.prices.Rounds;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -29,16 +26,13 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** Price rounds and the prices that wait for a person. */
+/** Price rounds. */
 @RestController
 @RequestMapping("/api")
 class RoundController {
     private static final Duration LONGEST = Duration.ofMinutes(30);
 
-    record Decision(boolean right, @Nullable String why) {}
-
     private final Rounds rounds;
-    private final Acceptances acceptances;
     private final Guides guides;
     private final ScheduledExecutorService ticker = Executors.newSingleThreadScheduledExecutor(r -> {
         var thread = new Thread(r, "round-events");
@@ -46,9 +40,8 @@ class RoundController {
         return thread;
     });
 
-    RoundController(Rounds rounds, Acceptances acceptances, Guides guides) {
+    RoundController(Rounds rounds, Guides guides) {
         this.rounds = rounds;
-        this.acceptances = acceptances;
         this.guides = guides;
     }
 
@@ -114,16 +107,5 @@ class RoundController {
         } catch (IOException | RuntimeException gone) {
             emitter.completeWithError(gone);
         }
-    }
-
-    @GetMapping("/guides/{slug}/set-aside")
-    List<Acceptances.SetAside> setAside(@PathVariable String slug) {
-        return acceptances.waiting(guides.bySlug(slug).id());
-    }
-
-    @PutMapping("/set-aside/{id}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void decide(@PathVariable long id, @RequestBody Decision decision, @AuthenticationPrincipal Person person) {
-        acceptances.release(id, decision.right(), decision.why() == null ? "" : decision.why(), person);
     }
 }
