@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.jooq.DSLContext;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -90,6 +91,70 @@ class ExchangeTest {
     }
 
     @Test
+    void rowsThatTheCatalogueKnowsOtherwiseAreFaults() {
+        var gtin = String.valueOf(6_000_000_000_000L + (long) (Integer.parseUnsignedInt(own, 16)));
+        csv(false, "maker,product,gtin,maker_number\nTest,Barn @," + gtin + ",B-@\n");
+        var twice = csv(false, "maker,product,gtin,maker_number\nTest,Barn @,,\nTest,Other @," + gtin + ",\n");
+        assertThat(fault(twice.json()))
+                .startsWith("3 product Other " + own)
+                .endsWith("one row for one part; line 2 is the same part of the catalogue");
+        var fan = send(
+                "FAN",
+                Form.CSV,
+                false,
+                ("maker,product,gtin\nTest,Vane " + own + "," + gtin + "\n").getBytes(StandardCharsets.UTF_8));
+        assertThat(fault(fan.json())).endsWith("a fan; in the catalogue it is of the kind case");
+    }
+
+    @Test
+    void aSuggestedPriceComesWithItsCurrency() {
+        csv(false, "maker,product\nTest,Stall @\n");
+        var priced = "maker,product,suggested_price,suggested_currency\nTest,Stall @,89.00,USD\n";
+        assertThat(csv(false, priced).json().path("changed").asInt()).isOne();
+        var sheet = world.ines.get("/api/parts/" + part("Stall @").path("id").asString());
+        assertThat(sheet.json().path("suggestedCurrency").asString()).isEqualTo("USD");
+        assertThat(csv(false, priced).json().path("unchanged").asInt()).isOne();
+        assertThat(csv(false, priced.replace("USD", "EUR"))
+                        .json()
+                        .path("changed")
+                        .asInt())
+                .isOne();
+    }
+
+    /** More than is written at once; the names are long so that it is. */
+    private String many(int rows) {
+        var lines = new StringBuilder("maker,product_family,product,variant,volume [l]\n");
+        for (int i = 0; i < rows; i++) {
+            lines.append("Test %d @,Sheds %d,%s %d,%s,%d\n"
+                    .formatted(
+                            i % 3, i % 7, "Long shed @".repeat(7), i / 2, i % 2 == 0 ? "black" : "white", 20 + i % 40));
+        }
+        return lines.toString();
+    }
+
+    @Test
+    void aLongFileIsTakenInAsAWholeOrNotAtAll() {
+        var file = many(6_000);
+        var broken = csv(false, file + "Test 1 @,,Last shed,,99999\n").json();
+        assertThat(fault(broken)).startsWith("6002 volume");
+        assertThat(csv(true, file).json().path("added").asInt()).isEqualTo(6_000);
+        assertThat(csv(false, file).json().path("added").asInt()).isEqualTo(6_000);
+        var again = csv(false, file).json();
+        assertThat(again.path("unchanged").asInt()).isEqualTo(6_000);
+        assertThat(again.path("added").asInt() + again.path("changed").asInt()).isZero();
+        takeOut();
+    }
+
+    /** The tests' catalogue is one, and should not grow by so many. */
+    private void takeOut() {
+        var db = world.stage.bean(DSLContext.class);
+        var long_ = "product where name like 'Long shed " + own + "%'";
+        db.query("delete from variant where product_id in (select id from " + long_ + ")")
+                .execute();
+        db.query("delete from " + long_).execute();
+    }
+
+    @Test
     void everyFaultIsToldWithItsPlaceAndNothingIsTaken() {
         var answer = csv(
                 false,
@@ -115,6 +180,7 @@ class ExchangeTest {
                 "maker,product\\nTest,X,more; 2  3 cells: as many cells as the header has",
                 "maker,product,gtin\\nTest,X,12; 2 gtin 12: 8 to 14 digits",
                 "maker,product\\nTest,X\\nTest,X; 3 product X: a part that stands in the file once",
+                "maker,product,maker_number\\nTest,X,N\\nTest,Y,N; 3 product Y: a part that stands in the file once",
                 "maker,product,suggested_price\\nTest,X,cheap; 2 suggested_price cheap: a price such as",
                 "maker,product,radiators\\nTest,X,top; 2 radiators top: a list of up to 200 rows"
             })

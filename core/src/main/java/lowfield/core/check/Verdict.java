@@ -1,6 +1,7 @@
 package lowfield.core.check;
 
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 
 /** What a check says; not known never counts as fits. */
@@ -12,15 +13,18 @@ public enum Verdict {
 
     private final String word;
 
-    private static final List<Verdict> WORST_FIRST = List.of(CLASH, NOT_KNOWN, CAUTION, FITS);
+    private static final List<Verdict> FROM_WORST = List.of(CLASH, NOT_KNOWN, CAUTION, FITS);
+
+    /** Clash before not known before caution before fits. */
+    public static final Comparator<Verdict> WORST_FIRST = Comparator.comparingInt(FROM_WORST::indexOf);
 
     Verdict(String word) {
         this.word = word;
     }
 
-    /** Clash before not known before caution before fits; of none it is fits. */
+    /** The worst of some; of none it is fits. */
     public static Verdict worst(Collection<Verdict> verdicts) {
-        return WORST_FIRST.stream().filter(verdicts::contains).findFirst().orElse(FITS);
+        return verdicts.stream().min(WORST_FIRST).orElse(FITS);
     }
 
     public String word() {

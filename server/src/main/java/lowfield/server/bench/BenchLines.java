@@ -1,24 +1,26 @@
 package lowfield.server.bench;
 
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lowfield.core.check.Finding;
+import lowfield.core.check.Verdict;
 import lowfield.core.guide.Following;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Estimate;
 import lowfield.core.offer.Offer;
 import lowfield.core.offer.PartPrice;
 import lowfield.core.part.Part;
+import lowfield.server.platform.Passing;
 import org.springframework.stereotype.Component;
 
 /** The lines of a build as the bench shows them. Shown again as they are while the build and who follows whom stand. */
 @Component
 class BenchLines {
     private final Cache<Sheets.OfBuild, AsShown> shown =
-            Caffeine.newBuilder().maximumSize(400).weakKeys().build();
+            Passing.cache().weakKeys().build();
 
     /** What was shown of a build while the edition's lines followed each other so. */
     private record AsShown(Following following, List<Views.LineView> lines) {}
@@ -39,9 +41,10 @@ class BenchLines {
 
     private static Views.LineView line(Sheets sheets, Following following, Sheets.OfBuild build, Sheets.OfLine l) {
         var line = l.line();
-        var worst = Tallies.WORST_FIRST.stream()
-                .filter(v -> build.findings().stream().anyMatch(f -> f.verdict() == v && f.touches(line.id())))
-                .findFirst();
+        var worst = build.findings().stream()
+                .filter(f -> f.touches(line.id()))
+                .map(Finding::verdict)
+                .min(Verdict.WORST_FIRST);
         var runnersUp = l.price()
                 .price()
                 .map(p -> p instanceof PartPrice.Priced priced ? priced.runnersUp() : List.<Offer>of())

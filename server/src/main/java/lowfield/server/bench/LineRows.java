@@ -6,7 +6,6 @@ import static lowfield.db.Tables.LINE;
 import static lowfield.db.Tables.LINE_OPTION;
 
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +22,7 @@ import lowfield.db.tables.records.LineRecord;
 import lowfield.server.platform.Conflict;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
+import lowfield.server.platform.Passing;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.impl.DSL;
@@ -57,8 +57,7 @@ class LineRows {
 
     private final DSLContext db;
     /** Rows by version, which names one state for ever; a state that was rolled back has a number nobody asks for. */
-    private final Cache<Integer, Row> known =
-            Caffeine.newBuilder().maximumSize(5_000).build();
+    private final Cache<Integer, Row> known = Passing.cache().build();
 
     /** What of a state is written where, and in which form. */
     private record Column<S, T>(Field<T> field, Function<LineState, S> part, Function<S, T> form) {
@@ -168,8 +167,8 @@ class LineRows {
                         where e.id = cast(? as uuid) and l.id = cast(? as uuid)
                         for share of e for update of l
                         """, edition, id)
-                .fetchOptional()
-                .map(r -> new Held(r.get(0, Long.class), row(edition, r.get(1, Integer.class))));
+                .coerce(EDITION.STAMP, LINE.VERSION)
+                .fetchOptional(r -> new Held(r.value1(), row(edition, r.value2())));
     }
 
     private Row row(UUID edition, int version) {

@@ -16,8 +16,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** What stands at the right of the bench: total and band, what the checks say, what the build draws. */
 @Service
 public class Tallies {
-    static final List<Verdict> WORST_FIRST = List.of(Verdict.CLASH, Verdict.NOT_KNOWN, Verdict.CAUTION, Verdict.FITS);
-
     private final Workbench workbench;
 
     Tallies(Workbench workbench) {
@@ -65,7 +63,7 @@ public class Tallies {
                 .filter(f -> f.verdict() != Verdict.FITS)
                 .map(f -> Shown.finding(f, build.info().answers().get(f.fingerprint())))
                 .sorted(Comparator.comparing((Views.FindingView f) -> f.answer() != null)
-                        .thenComparing(f -> WORST_FIRST.indexOf(f.verdict())))
+                        .thenComparing(Views.FindingView::verdict, Verdict.WORST_FIRST))
                 .toList();
     }
 

@@ -1,9 +1,7 @@
 package lowfield.server.bench;
 
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -45,6 +43,7 @@ import lowfield.server.guide.Editions;
 import lowfield.server.guide.GuideInfo;
 import lowfield.server.guide.Guides;
 import lowfield.server.guide.TierInfo;
+import lowfield.server.platform.Passing;
 import lowfield.server.prices.Bundles;
 import lowfield.server.prices.Offers;
 import org.springframework.stereotype.Service;
@@ -61,17 +60,13 @@ public class Workbench {
     private final Archive archive;
     private final Clock clock;
     /** What a kind's parts would do on a line: worked out as far as somebody asked, while everything it comes from stands. */
-    private final Cache<Asked, Sketches> sketches =
-            Caffeine.newBuilder().maximumSize(24).softValues().build();
+    private final Cache<Asked, Sketches> sketches = Passing.cache().softValues().build();
 
     private final Cache<PriceList, PricedShelves> shelves =
-            Caffeine.newBuilder().maximumSize(8).weakKeys().build();
+            Passing.cache().weakKeys().build();
 
     /** Builds worked out, while nothing that they come from has changed. */
-    private final Cache<WorkedFrom, Sheets.OfBuild> worked = Caffeine.newBuilder()
-            .maximumSize(400)
-            .expireAfterAccess(Duration.ofMinutes(2))
-            .build();
+    private final Cache<WorkedFrom, Sheets.OfBuild> worked = Passing.cache().build();
 
     /** Everything that sketches are worked out from; the shelf and the list of prices are their own identity. */
     private record Asked(

@@ -39,13 +39,13 @@ public class Exchange {
 
     private final DSLContext db;
     private final Parts parts;
-    private final Staging staging;
+    private final Intake intake;
     private final Notices notices;
 
-    Exchange(DSLContext db, Parts parts, Staging staging, Notices notices) {
+    Exchange(DSLContext db, Parts parts, Intake intake, Notices notices) {
         this.db = db;
         this.parts = parts;
-        this.staging = staging;
+        this.intake = intake;
         this.notices = notices;
     }
 
@@ -54,19 +54,19 @@ public class Exchange {
     public Report take(Kind kind, Form form, InputStream file, boolean dry, Person by) {
         var faults = new Report.Faults();
         var seen = new HashSet<String>();
-        try (var stage = staging.open()) {
+        try (var taking = intake.open(kind)) {
             var rows = new int[1];
             java.util.function.Consumer<Row> sink = row -> {
                 RuleBroken.unless(++rows[0] <= MOST_ROWS, "A file holds at most %,d parts; split it.", MOST_ROWS);
                 sound(kind, row, seen, faults)
-                        .ifPresent(spec -> stage.add(row, kind.schema().write(spec)));
+                        .ifPresent(spec -> taking.add(row, kind.schema().write(spec), faults));
             };
             if (form == Form.CSV) {
                 CsvFile.read(kind, file, faults, sink);
             } else {
                 JsonFile.read(file, faults, sink);
             }
-            var outcome = faults.any() ? new Staging.Outcome(0, 0) : stage.settle(kind, by, faults);
+            var outcome = faults.any() ? new Intake.Outcome(0, 0) : taking.settle(by);
             var report = new Report(
                     rows[0],
                     outcome.added(),
@@ -122,9 +122,13 @@ public class Exchange {
         return named && outcome.wrong().isEmpty() ? Optional.of(outcome.spec()) : Optional.empty();
     }
 
+    /** All that a second row must not be known by, too. */
     private static List<String> keys(Row row) {
         var name = "n " + row.maker() + "\n" + row.product() + "\n" + row.variant();
-        return row.gtin() == null ? List.of(name) : List.of(name, "g " + row.gtin());
+        if (row.gtin() != null) {
+            return List.of(name, "g " + row.gtin());
+        }
+        return row.makerNumber() == null ? List.of(name) : List.of(name, "m " + row.maker() + "\n" + row.makerNumber());
     }
 
     private static boolean length(Row row, String column, String value, int least, int most, Report.Faults faults) {

@@ -13,7 +13,6 @@ import static org.jooq.impl.DSL.select;
 import static org.jooq.impl.DSL.val;
 
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -30,6 +29,7 @@ import lowfield.db.tables.records.EditionRecord;
 import lowfield.server.platform.Conflict;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
+import lowfield.server.platform.Passing;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Table;
@@ -44,8 +44,7 @@ public class Editions {
     private final TierRows tiers;
     private final Clock clock;
     /** Plans by stamp, which names one state of an edition's frame for ever. */
-    private final Cache<Long, Plan> known =
-            Caffeine.newBuilder().maximumSize(500).build();
+    private final Cache<Long, Plan> known = Passing.cache().build();
 
     Editions(DSLContext db, TierRows tiers, Clock clock) {
         this.db = db;

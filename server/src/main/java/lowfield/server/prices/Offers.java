@@ -7,7 +7,6 @@ import static lowfield.db.Tables.SHOP;
 import static lowfield.db.Tables.VARIANT;
 
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
@@ -30,6 +29,7 @@ import lowfield.server.catalogue.Catalogue;
 import lowfield.server.catalogue.Parts;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.Notices;
+import lowfield.server.platform.Passing;
 import lowfield.server.platform.Snapshot;
 import org.jooq.DSLContext;
 import org.jooq.Record;
@@ -60,8 +60,7 @@ public class Offers {
     private final DSLContext db;
     private final Parts parts;
     private final Snapshot<Seen> snapshot;
-    private final Cache<Asked, PriceList> lists =
-            Caffeine.newBuilder().maximumSize(16).softValues().build();
+    private final Cache<Asked, PriceList> lists = Passing.cache().softValues().build();
 
     /** What a list of prices follows from; the offers and the catalogue are their own identity. */
     private record Asked(PricePolicy policy, Set<UUID> shops, Instant moment, boolean estimates, List<Object> seen) {

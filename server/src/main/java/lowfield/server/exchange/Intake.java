@@ -1,0 +1,241 @@
+package lowfield.server.exchange;
+
+import java.security.SecureRandom;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import javax.sql.DataSource;
+import lowfield.core.part.Kind;
+import lowfield.server.accounts.Person;
+import lowfield.server.platform.Json;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.postgresql.PGConnection;
+import org.postgresql.copy.CopyManager;
+import org.springframework.jdbc.datasource.DataSourceUtils;
+import org.springframework.jdbc.support.SQLExceptionSubclassTranslator;
+import org.springframework.stereotype.Component;
+
+/**
+ * A file's parts on their way into the catalogue. What is new is copied straight to its place, and what a file says of parts
+ * that are there into a table of the transaction, from which they are changed in one statement. While one batch is written
+ * the next is read.
+ */
+@Component
+class Intake {
+    private static final long ONE_AT_A_TIME = 0x10f1e1d0L;
+
+    private final DSLContext db;
+    private final DataSource source;
+    private final Clock clock;
+
+    Intake(DSLContext db, DataSource source, Clock clock) {
+        this.db = db;
+        this.source = source;
+        this.clock = clock;
+    }
+
+    /** How many parts were added and how many changed. */
+    record Outcome(int added, int changed) {}
+
+    /** Begins to take parts of a kind in, in the present transaction; another file waits until it is through. */
+    Taking open(Kind kind) {
+        db.execute("select pg_advisory_xact_lock(?)", ONE_AT_A_TIME);
+        db.execute("create temporary table known_in (id uuid not null, gtin text, maker_number text, release text,"
+                + " suggested_minor bigint, suggested_currency text, avoid text, spec jsonb not null) on commit drop");
+        // A family is looked up for each new product: by its index, and not by a plan made when there were few.
+        db.execute("set local random_page_cost = 1.1");
+        db.execute("discard plans");
+        return new Taking(kind, Holdings.of(db, kind));
+    }
+
+    /** One file; closed before its transaction ends. */
+    final class Taking implements AutoCloseable {
+        private final Kind kind;
+        private final Holdings holdings;
+        private final OffsetDateTime now = OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+        private final OrderedIds ids = new OrderedIds(clock.instant(), new SecureRandom());
+        private final Map<UUID, Long> lines = new HashMap<>();
+        private final ExecutorService writer = Executors.newSingleThreadExecutor();
+        private final CopyManager copies = copies();
+        private Batch filling = Batch.empty();
+        private Future<?> writing = CompletableFuture.completedFuture(null);
+        private int added;
+
+        private Taking(Kind kind, Holdings holdings) {
+            this.kind = kind;
+            this.holdings = holdings;
+        }
+
+        /** Takes a row in, unless the catalogue says that it cannot be what it says. */
+        void add(Row row, Map<String, Object> figures, Report.Faults faults) {
+            var other = holdings.otherKind(row);
+            if (other.isPresent()) {
+                faults.add(
+                        row.line(),
+                        "product",
+                        row.product(),
+                        "a " + kind.label() + "; in the catalogue it is of the kind "
+                                + other.get().label());
+                return;
+            }
+            var known = holdings.part(row);
+            var twice = known.map(part -> lines.putIfAbsent(part, row.line()));
+            if (twice.isPresent()) {
+                faults.add(
+                        row.line(),
+                        "product",
+                        row.product(),
+                        "one row for one part; line %d is the same part of the catalogue".formatted(twice.get()));
+            } else if (!faults.any()) {
+                known.ifPresentOrElse(part -> known(part, row, figures), () -> made(row, figures));
+                if (filling.isFull()) {
+                    handOver();
+                }
+            }
+        }
+
+        private void known(UUID part, Row row, Map<String, Object> figures) {
+            filling.known()
+                    .add(
+                            part,
+                            row.gtin(),
+                            row.makerNumber(),
+                            row.release(),
+                            row.suggestedMinor(),
+                            currency(row),
+                            row.avoid(),
+                            Json.write(figures));
+        }
+
+        private void made(Row row, Map<String, Object> figures) {
+            added++;
+            filling.parts()
+                    .add(
+                            ids.next(),
+                            product(row),
+                            row.variant(),
+                            now,
+                            row.gtin(),
+                            row.makerNumber(),
+                            Optional.ofNullable(row.release()).orElse("ON_SALE"),
+                            row.suggestedMinor(),
+                            currency(row),
+                            row.avoid(),
+                            Json.write(figures));
+        }
+
+        private UUID product(Row row) {
+            var maker = holdings.maker(row.maker(), () -> inserted(filling.makers(), row.maker()));
+            var name = row.family().isEmpty() ? row.product() : row.family();
+            var short_ = name.length() > 100 ? name.substring(0, 100) : name;
+            var family = holdings.family(maker, short_, () -> inserted(filling.families(), maker, kind.name(), short_));
+            return holdings.product(family, row.product(), () -> inserted(filling.products(), family, row.product()));
+        }
+
+        private UUID inserted(CopyRows rows, Object... cells) {
+            var id = ids.next();
+            var all = new Object[cells.length + 1];
+            all[0] = id;
+            System.arraycopy(cells, 0, all, 1, cells.length);
+            rows.add(all);
+            return id;
+        }
+
+        private void handOver() {
+            await();
+            var full = filling;
+            filling = Batch.empty();
+            writing = writer.submit(() -> {
+                full.copy(copies);
+                return full;
+            });
+        }
+
+        private void await() {
+            try {
+                writing.get();
+            } catch (InterruptedException told) {
+                Thread.currentThread().interrupt();
+                throw new IllegalStateException(told);
+            } catch (ExecutionException failed) {
+                throw failed.getCause() instanceof SQLException refused
+                        ? refused(refused)
+                        : new IllegalStateException(failed);
+            }
+        }
+
+        /** Lets what was taken in stand, as far as the transaction does. */
+        Outcome settle(Person by) {
+            handOver();
+            await();
+            return new Outcome(added, change(by, now));
+        }
+
+        @Override
+        public void close() {
+            writer.shutdown();
+            try {
+                writer.awaitTermination(1, TimeUnit.MINUTES);
+            } catch (InterruptedException told) {
+                Thread.currentThread().interrupt();
+            }
+        }
+    }
+
+    private static @Nullable String currency(Row row) {
+        return row.suggestedMinor() == null
+                ? null
+                : Optional.ofNullable(row.suggestedCurrency()).orElse("EUR");
+    }
+
+    private CopyManager copies() {
+        try {
+            return DataSourceUtils.getConnection(source)
+                    .unwrap(PGConnection.class)
+                    .getCopyAPI();
+        } catch (SQLException none) {
+            throw refused(none);
+        }
+    }
+
+    private static RuntimeException refused(SQLException why) {
+        var known = new SQLExceptionSubclassTranslator().translate("taking parts in", null, why);
+        return known == null ? new IllegalStateException(why) : known;
+    }
+
+    /** An empty cell leaves what is there; only rows that say something new change anything. */
+    private int change(Person by, OffsetDateTime now) {
+        return db.execute(
+                "with changed as (update variant v set spec = v.spec || p.spec,"
+                        + " gtin = coalesce(p.gtin, v.gtin), maker_number = coalesce(p.maker_number, v.maker_number),"
+                        + " release = coalesce(p.release, v.release),"
+                        + " suggested_minor = coalesce(p.suggested_minor, v.suggested_minor),"
+                        + " suggested_currency = coalesce(p.suggested_currency, v.suggested_currency),"
+                        + " avoid = coalesce(p.avoid, v.avoid), version = v.version + 1"
+                        + " from known_in p, variant o where v.id = p.id and o.id = v.id and ("
+                        + " (v.spec || p.spec) <> v.spec or coalesce(p.gtin, v.gtin) is distinct from v.gtin"
+                        + " or coalesce(p.maker_number, v.maker_number) is distinct from v.maker_number"
+                        + " or coalesce(p.release, v.release) <> v.release"
+                        + " or coalesce(p.suggested_minor, v.suggested_minor) is distinct from v.suggested_minor"
+                        + " or coalesce(p.suggested_currency, v.suggested_currency) is distinct from v.suggested_currency"
+                        + " or coalesce(p.avoid, v.avoid) is distinct from v.avoid)"
+                        + " returning v.id, o.spec as before, v.spec as after)"
+                        + " insert into part_change (variant_id, account_id, at, what, before, after)"
+                        + " select id, ?::uuid, ?::timestamptz, 'from a file', jsonb_build_object('spec', before),"
+                        + " jsonb_build_object('spec', after) from changed",
+                by.id(),
+                now);
+    }
+}
