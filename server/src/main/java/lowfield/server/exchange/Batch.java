@@ -7,7 +7,7 @@ import org.postgresql.copy.CopyManager;
 
 /** Rows that go into the database together: new parts with what is above them, and what a file says of parts that are there. */
 record Batch(CopyRows makers, CopyRows families, CopyRows products, CopyRows parts, CopyRows known) {
-    private static final int FULL = 1 << 20;
+    private static final int FULL = 1 << 19;
 
     static Batch empty() {
         var told = "gtin, maker_number, release, suggested_minor, suggested_currency, avoid, spec";
@@ -20,7 +20,7 @@ record Batch(CopyRows makers, CopyRows families, CopyRows products, CopyRows par
     }
 
     boolean isFull() {
-        return products.letters() + parts.letters() + known.letters() > FULL;
+        return products.bytes() + parts.bytes() + known.bytes() > FULL;
     }
 
     /** In the order in which they refer to each other. */

@@ -116,7 +116,7 @@ class Intake {
                             row.suggestedMinor(),
                             currency(row),
                             row.avoid(),
-                            Json.write(figures));
+                            Json.bytes(figures));
         }
 
         private void made(Row row, Map<String, Object> figures) {
@@ -133,7 +133,7 @@ class Intake {
                             row.suggestedMinor(),
                             currency(row),
                             row.avoid(),
-                            Json.write(figures));
+                            Json.bytes(figures));
         }
 
         private UUID product(Row row) {

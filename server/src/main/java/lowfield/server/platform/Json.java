@@ -3,6 +3,7 @@ package lowfield.server.platform;
 import org.jooq.JSONB;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.MapperFeature;
+import tools.jackson.databind.ObjectWriter;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -15,10 +16,18 @@ public final class Json {
                     v -> v.withValueInclusion(com.fasterxml.jackson.annotation.JsonInclude.Include.NON_NULL))
             .build();
 
+    private static final ObjectWriter AS_IT_COMES =
+            MAPPER.writer().without(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS);
+
     private Json() {}
 
     public static String write(Object value) {
         return MAPPER.writeValueAsString(value);
+    }
+
+    /** In UTF-8, the keys as they come, for a column of jsonb, which puts them in order by itself. */
+    public static byte[] bytes(Object value) {
+        return AS_IT_COMES.writeValueAsBytes(value);
     }
 
     public static JSONB jsonb(Object value) {
