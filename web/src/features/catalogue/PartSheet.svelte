@@ -5,6 +5,7 @@
   import Told from '$ui/Told.svelte';
   import { hint, shown, typed } from './figures';
   import SamePart from './SamePart.svelte';
+  import SoftFacts from './SoftFacts.svelte';
 
   /** One part with all its figures, each of which can be corrected with where it is from; and what that touches. */
   let {
@@ -118,6 +119,7 @@
           onchange={(e) => void correct({ avoid: e.currentTarget.value })}
         /></label
       >
+      {#if view}{#key view.part.id}<SoftFacts part={view.part.id} />{/key}{/if}
       {#if view}<SamePart part={view.part} version={view.version} onmerged={(into) => (part = into)} />{/if}
       {#if view?.siblings.length}<section>
           <p class="label">Siblings</p>

@@ -81,8 +81,8 @@
             <tr class="border-b border-hairline align-baseline">
               <th scope="row" class="small text-left font-normal">{row.label}</th>
               {#each row.cells as cell, i (i)}<td class="px-2 py-0.5 {cell === '' ? 'text-slate' : ''}"
-                  >{cell === '' ? 'not known' : cell}{#if row.better.includes(i)}<span class="small ml-1 text-moss"
-                      >better</span
+                  >{cell || (group === 'evidence' ? 'none' : 'not known')}{#if row.better.includes(i)}<span
+                      class="small ml-1 text-moss">better</span
                     >{/if}</td
                 >{/each}
             </tr>

@@ -85,6 +85,7 @@ class Demo implements ApplicationRunner {
     private final TypedPrices typed;
     private final EstimateBases estimates;
     private final Triage triage;
+    private final DemoFacts facts;
 
     Demo(
             DSLContext db,
@@ -104,7 +105,9 @@ class Demo implements ApplicationRunner {
             Press press,
             TypedPrices typed,
             EstimateBases estimates,
-            Triage triage) {
+            Triage triage,
+            DemoFacts facts) {
+        this.facts = facts;
         this.db = db;
         this.clock = clock;
         this.market = market;
@@ -179,6 +182,7 @@ class Demo implements ApplicationRunner {
             }
             issue(data, issue, guide, madeShops, made, author);
         }
+        facts.load(made, author);
     }
 
     private static Instant morning(LocalDate day) {

@@ -4,9 +4,11 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lowfield.core.change.LineChange;
 import lowfield.core.check.Finding;
 import lowfield.core.check.Verdict;
@@ -25,6 +27,7 @@ import lowfield.server.bench.OptionState;
 import lowfield.server.bench.Sheets;
 import lowfield.server.bench.Tills;
 import lowfield.server.bench.Workbench;
+import lowfield.server.catalogue.SoftFacts;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -34,8 +37,10 @@ class Freezing {
     private final Workbench workbench;
     private final Tills tills;
     private final Charting charting;
+    private final SoftFacts facts;
 
-    Freezing(Workbench workbench, Tills tills, Charting charting) {
+    Freezing(Workbench workbench, Tills tills, Charting charting, SoftFacts facts) {
+        this.facts = facts;
         this.charting = charting;
         this.workbench = workbench;
         this.tills = tills;
@@ -166,17 +171,27 @@ class Freezing {
     }
 
     private @Nullable Table compared(Sheets.OfLine line) {
-        var parts = line.state().compared();
-        if (parts == null || parts.size() < 2) {
+        var ids = line.state().compared();
+        if (ids == null || ids.size() < 2) {
             return null;
         }
-        var comparison = Comparison.of(parts.stream().map(workbench::part).toList());
+        var comparison = Comparison.of(ids.stream().map(workbench::part).toList());
+        var figures = comparison.rows().stream()
+                .filter(Comparison.Row::differs)
+                .map(r -> new Published.Figure(r.field().label(), r.cells(), r.better()));
         return new Table(
                 comparison.parts().stream().map(Part::fullName).toList(),
-                comparison.rows().stream()
-                        .filter(Comparison.Row::differs)
-                        .map(r -> new Published.Figure(r.field().label(), r.cells(), r.better()))
-                        .toList());
+                Stream.concat(figures, reviews(comparison.parts()).stream()).toList());
+    }
+
+    /** What reviewers give the parts of a table, where one of them is reviewed. */
+    private Optional<Published.Figure> reviews(List<Part> compared) {
+        var ids = compared.stream().map(Part::id).toList();
+        var known = facts.of(ids);
+        var cells = ids.stream().map(id -> SoftFacts.reviews(known, id)).toList();
+        return cells.stream().allMatch(String::isEmpty)
+                ? Optional.empty()
+                : Optional.of(new Published.Figure("reviews", cells, List.of()));
     }
 
     private static String sentence(Finding finding) {

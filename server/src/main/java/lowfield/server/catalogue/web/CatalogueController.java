@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import lowfield.core.find.Order;
 import lowfield.core.find.Query;
@@ -18,6 +19,7 @@ import lowfield.core.part.Release;
 import lowfield.server.accounts.Person;
 import lowfield.server.catalogue.Corrections;
 import lowfield.server.catalogue.Parts;
+import lowfield.server.catalogue.SoftFacts;
 import lowfield.server.platform.Versions;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -68,8 +70,10 @@ class CatalogueController {
 
     private final Parts parts;
     private final Corrections corrections;
+    private final SoftFacts facts;
 
-    CatalogueController(Parts parts, Corrections corrections) {
+    CatalogueController(Parts parts, Corrections corrections, SoftFacts facts) {
+        this.facts = facts;
         this.parts = parts;
         this.corrections = corrections;
     }
@@ -116,7 +120,7 @@ class CatalogueController {
     record ComparedView(
             String figure, String label, String unit, String group, List<String> cells, List<Integer> better) {}
 
-    /** Two to four parts of a kind, figure against figure; at last how many figures of each say where they are from. */
+    /** Two to four parts of a kind, figure against figure; at last what is known of each beside its maker's figures. */
     @GetMapping("/parts/compared")
     List<ComparedView> compared(@RequestParam List<UUID> ids) {
         var compared = ids.stream().map(parts.catalogue()::part).toList();
@@ -128,20 +132,22 @@ class CatalogueController {
                         r.field().group(),
                         r.cells(),
                         r.better()));
-        return Stream.concat(figures, Stream.of(evidence(compared))).toList();
+        return Stream.concat(figures, evidence(compared)).toList();
     }
 
-    private ComparedView evidence(List<Part> compared) {
-        var counts = corrections.evidence(compared.stream().map(Part::id).toList());
+    private Stream<ComparedView> evidence(List<Part> compared) {
+        var ids = compared.stream().map(Part::id).toList();
+        var sources = corrections.evidence(ids);
+        var known = facts.of(ids);
+        return Stream.of(
+                evidence("reviews", "reviews", ids, id -> SoftFacts.reviews(known, id)),
+                evidence("known", "other things known of it", ids, id -> SoftFacts.others(known, id) + ""),
+                evidence("evidence", "figures with a source", ids, id -> sources.getOrDefault(id, 0) + ""));
+    }
+
+    private static ComparedView evidence(String name, String label, List<UUID> ids, Function<UUID, String> cell) {
         return new ComparedView(
-                "evidence",
-                "figures with a source",
-                "",
-                "evidence",
-                compared.stream()
-                        .map(p -> String.valueOf(counts.getOrDefault(p.id(), 0)))
-                        .toList(),
-                List.of());
+                name, label, "", "evidence", ids.stream().map(cell).toList(), List.of());
     }
 
     @PostMapping("/parts")

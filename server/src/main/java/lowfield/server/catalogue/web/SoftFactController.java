@@ -1,0 +1,120 @@
+package lowfield.server.catalogue.web;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.core.RuleBroken;
+import lowfield.core.evidence.Score;
+import lowfield.core.evidence.SoftFact;
+import lowfield.server.accounts.Person;
+import lowfield.server.catalogue.Parts;
+import lowfield.server.catalogue.SoftFacts;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is known of a part beside its maker's figures. */
+@RestController
+@RequestMapping("/api")
+class SoftFactController {
+    /** A fact as it is typed, of today where no day is; the score only of a review, in hundredths of a point. */
+    record NewFact(
+            SoftFact.Form form,
+            @Nullable Integer scoreHundredths,
+            @Nullable Integer outOf,
+            @Nullable Integer count,
+            @Nullable String words,
+            @Nullable String source,
+            @Nullable LocalDate on) {
+        SoftFact fact(LocalDate today) {
+            RuleBroken.unless(form != null, "Say what kind of thing is known.");
+            return new SoftFact(
+                    form,
+                    score(),
+                    Optional.ofNullable(words).orElse("").strip(),
+                    Optional.ofNullable(source).orElse("").strip(),
+                    Optional.ofNullable(on).orElse(today));
+        }
+
+        private Optional<Score> score() {
+            if (scoreHundredths == null && outOf == null && count == null) {
+                return Optional.empty();
+            }
+            RuleBroken.unless(
+                    scoreHundredths != null && outOf != null && count != null,
+                    "A score has its best and how many reviews it is of.");
+            return Optional.of(new Score(scoreHundredths, outOf, count));
+        }
+    }
+
+    record FactView(
+            UUID id,
+            SoftFact.Form form,
+            String formWords,
+            @Nullable Integer scoreHundredths,
+            @Nullable Integer outOf,
+            @Nullable Integer count,
+            String words,
+            String source,
+            LocalDate on,
+            String by) {}
+
+    /** Everything that is known, the newest first; the reviews together in a sentence, empty when there is none. */
+    record FactsView(String reviews, List<FactView> facts) {}
+
+    private final SoftFacts facts;
+    private final Parts parts;
+
+    SoftFactController(SoftFacts facts, Parts parts) {
+        this.facts = facts;
+        this.parts = parts;
+    }
+
+    @GetMapping("/parts/{id}/facts")
+    FactsView facts(@PathVariable UUID id) {
+        var part = parts.catalogue().part(id).id();
+        var known = facts.of(List.of(part));
+        return new FactsView(
+                SoftFacts.reviews(known, part),
+                known.getOrDefault(part, List.of()).stream()
+                        .map(SoftFactController::view)
+                        .toList());
+    }
+
+    private static FactView view(SoftFacts.Kept kept) {
+        var fact = kept.fact();
+        return new FactView(
+                kept.id(),
+                fact.form(),
+                fact.form().words(),
+                fact.score().map(Score::hundredths).orElse(null),
+                fact.score().map(Score::outOf).orElse(null),
+                fact.score().map(Score::count).orElse(null),
+                fact.words(),
+                fact.source(),
+                fact.on(),
+                kept.by());
+    }
+
+    @PostMapping("/parts/{id}/facts")
+    @ResponseStatus(HttpStatus.CREATED)
+    FactsView keep(@PathVariable UUID id, @RequestBody NewFact fact, @AuthenticationPrincipal Person person) {
+        facts.keep(id, fact.fact(facts.today()), person);
+        return facts(id);
+    }
+
+    @DeleteMapping("/facts/{fact}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void takeOut(@PathVariable UUID fact) {
+        facts.takeOut(fact);
+    }
+}
