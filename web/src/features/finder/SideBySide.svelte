@@ -29,7 +29,9 @@
     queryFn: () => taken(api.GET('/api/parts/compared', { params: { query: { ids } } })),
     enabled: open && ids.length > 1,
   }));
-  const rows = $derived((compared.data ?? []).filter((r) => !onlyDifferences || new Set(r.cells).size > 1));
+  const rows = $derived(
+    (compared.data ?? []).filter((r) => !onlyDifferences || r.group === 'evidence' || new Set(r.cells).size > 1),
+  );
   const groups = $derived([...new Set(rows.map((r) => r.group))]);
 </script>
 
@@ -99,6 +101,8 @@
       </tfoot>
     </table>
     {#if compared.isError}<Told sentence={(compared.error as Error).message} />{/if}
-    {#if compared.isSuccess && rows.length === 0}<p class="py-3 text-soft">No figure differs that is known.</p>{/if}
+    {#if compared.isSuccess && rows.every((r) => r.group === 'evidence')}<p class="py-3 text-soft">
+        No figure differs that is known.
+      </p>{/if}
   </div>
 </Dialog>

@@ -29,6 +29,7 @@
 
   function move(by: number): void {
     at = Math.max(0, Math.min(open.length - 1, Math.min(at, open.length - 1) + by));
+    sentence = '';
   }
 
   async function settle(work: () => Promise<Schemas['Queue']>): Promise<void> {
@@ -50,7 +51,7 @@
     if (!choices(current).includes(decision)) {
       sentence = `${words(current).label}: this can be ${choices(current)
         .map((c) => DECIDED[c])
-        .join(' or ')}, or swapped on the bench.`;
+        .join(' or ')}${placeOf(current, slug, edition) ? ', or swapped on the bench' : ''}.`;
       return;
     }
     if (decision === 'HOLD') {

@@ -13,9 +13,11 @@ import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.offer.Guard;
+import lowfield.db.tables.records.AcceptanceRecord;
 import lowfield.db.tables.records.ObservationRecord;
 import lowfield.server.accounts.Person;
 import lowfield.server.catalogue.Parts;
@@ -163,26 +165,29 @@ public class Acceptances {
     public List<Long> release(List<Long> ids, boolean right, String why, Person person) {
         RuleBroken.unless(why.length() <= 1000, "A note has at most 1,000 letters.");
         var waiting = db.selectFrom(ACCEPTANCE)
-                .where(ACCEPTANCE.ID.eq(DSL.any(ids.toArray(Long[]::new))))
+                .where(ACCEPTANCE.ID.in(Each.of(ids.toArray(Long[]::new))))
                 .orderBy(ACCEPTANCE.ID)
                 .forUpdate()
                 .fetch();
         if (waiting.size() < ids.size()) {
             throw new NotFound("There is no such price.");
         }
-        var newer = ACCEPTANCE.as("newer");
-        var decided = db.fetchExists(DSL.selectOne()
-                .from(ACCEPTANCE)
-                .join(newer)
-                .on(newer.LISTING_ID.eq(ACCEPTANCE.LISTING_ID).and(newer.ID.gt(ACCEPTANCE.ID)))
-                .where(ACCEPTANCE.ID.eq(DSL.any(ids.toArray(Long[]::new)))));
-        if (decided || waiting.stream().anyMatch(a -> !a.getVerdict().equals("SET_ASIDE"))) {
+        if (waiting.stream().anyMatch(a -> !a.getVerdict().equals("SET_ASIDE"))
+                || !newest(waiting.map(AcceptanceRecord::getListingId)).equals(Set.copyOf(ids))) {
             throw new Conflict("This price was decided already, or a newer one was seen.");
         }
         var verdict = right ? "RELEASED" : "REJECTED";
         return decide(
                 waiting.map(a -> new Ruling(a.getListingId(), a.getObservationId(), a.getSeenAt(), verdict, why)),
                 person);
+    }
+
+    private Set<Long> newest(List<UUID> listings) {
+        return db.select(DSL.max(ACCEPTANCE.ID))
+                .from(ACCEPTANCE)
+                .where(ACCEPTANCE.LISTING_ID.in(Each.of(listings.toArray(UUID[]::new))))
+                .groupBy(ACCEPTANCE.LISTING_ID)
+                .fetchSet(DSL.max(ACCEPTANCE.ID));
     }
 
     /** A person does not trust a price that counts: the one accepted before it counts again. */
@@ -214,7 +219,7 @@ public class Acceptances {
                         .eq(ACCEPTANCE.OBSERVATION_ID)
                         .and(before.SEEN_AT.eq(ACCEPTANCE.SEEN_AT))
                         .and(before.ID.lt(ACCEPTANCE.ID)))
-                .where(ACCEPTANCE.ID.eq(DSL.any(ids.toArray(Long[]::new))))
+                .where(ACCEPTANCE.ID.in(Each.of(ids.toArray(Long[]::new))))
                 .orderBy(ACCEPTANCE.ID, before.ID.desc())
                 .fetch(r -> new Ruling(
                         r.value1(),

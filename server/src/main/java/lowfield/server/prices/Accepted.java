@@ -42,7 +42,7 @@ class Accepted {
             update listing set accepted_observation = null, accepted_seen_at = null, accepted_price_minor = null,
                 accepted_currency = null, accepted_shipping_minor = null, accepted_stock = null,
                 accepted_members_only = null, accepted_claim_back_minor = null
-            where id = any({0})
+            where id in (select unnest({0}))
             """;
     /** The days of parts at shops, where these let their prices be kept, that some observations speak of. */
     private static final String TOUCHED = """
@@ -124,7 +124,7 @@ class Accepted {
     /** Works the statistics out anew where some observations of a time count, or do not count any more. */
     void count(List<Long> observations, OffsetDateTime first, OffsetDateTime last) {
         statistics(
-                O.ID.eq(DSL.any(observations.toArray(Long[]::new))).and(O.SEEN_AT.between(first, last)), first, last);
+                O.ID.in(Each.of(observations.toArray(Long[]::new))).and(O.SEEN_AT.between(first, last)), first, last);
     }
 
     /** A day of another zone begins half a day earlier or later. */
@@ -137,9 +137,10 @@ class Accepted {
 
     /** Shows listings by their newest accepted observation of a time, after a decision about them. */
     void restore(List<UUID> listings, OffsetDateTime since) {
-        var these = DSL.val(listings.toArray(UUID[]::new));
-        db.query(NOTHING, these).execute();
-        db.query(LISTINGS, O.LISTING_ID.eq(DSL.any(these)).and(O.SEEN_AT.ge(since)))
+        db.query(NOTHING, DSL.val(listings.toArray(UUID[]::new))).execute();
+        db.query(
+                        LISTINGS,
+                        O.LISTING_ID.in(Each.of(listings.toArray(UUID[]::new))).and(O.SEEN_AT.ge(since)))
                 .execute();
     }
 }
