@@ -92,7 +92,15 @@
             text-anchor="middle"
             class="fill-soft text-[11px]">{month.slice(5, 7)}.{month.slice(2, 4)}</text
           >{/each}
-        {#each series as s (s.name)}<path
+        {#each series.filter((s) => s.dots) as s (s.name)}{#each s.points as p, i (i)}<circle
+              cx={at.x(p.day)}
+              cy={at.y(p.value)}
+              r="3.5"
+              fill="none"
+              stroke-width="1.25"
+              class={tones[s.tone]}
+            />{/each}{/each}
+        {#each series.filter((s) => !s.dots) as s (s.name)}<path
             d={path(s, at)}
             fill="none"
             stroke-width="1.75"
@@ -112,16 +120,24 @@
       {#if shown}<span>{format.day(shown)} {shown.slice(0, 4)}</span
         >{#each standing(series, shown) as { name, point: p }, i (name)}<span class="flex items-center gap-1.5"
             ><svg width="18" height="6" aria-hidden="true"
-              ><line
-                x1="0"
-                x2="18"
-                y1="3"
-                y2="3"
-                stroke-width="1.75"
-                stroke-dasharray={series[i]!.tone === 'soft' || series[i]!.tone === 'slate' ? '4 3' : undefined}
-                class={tones[series[i]!.tone]}
-              /></svg
-            >{name} <span class="font-medium text-ink">{p ? value(p.value) : 'not known'}</span></span
+              >{#if series[i]!.dots}<circle
+                  cx="9"
+                  cy="3"
+                  r="2.5"
+                  fill="none"
+                  class={tones[series[i]!.tone]}
+                />{:else}<line
+                  x1="0"
+                  x2="18"
+                  y1="3"
+                  y2="3"
+                  stroke-width="1.75"
+                  stroke-dasharray={series[i]!.tone === 'soft' || series[i]!.tone === 'slate' ? '4 3' : undefined}
+                  class={tones[series[i]!.tone]}
+                />{/if}</svg
+            >{name}
+            <span class="font-medium text-ink">{p ? value(p.value) : series[i]!.dots ? 'none' : 'not known'}</span
+            ></span
           >{/each}{/if}
     </p>
   {/if}

@@ -24,7 +24,8 @@
           {
             name: 'not let count',
             tone: 'soft',
-            points: h.doubted.map((s) => ({ day: s.at.slice(0, 10), value: s.minor, gap: true })),
+            dots: true,
+            points: h.doubted.map((s) => ({ day: s.at.slice(0, 10), value: s.minor })),
           },
         ]
       : [accepted];

@@ -34,6 +34,22 @@ describe('a chart', () => {
     expect(standing([line], '2025-12-31')[0]!.point).toBeUndefined();
   });
 
+  it('does not stretch to a price that was not believed, which stands for its day alone', () => {
+    const refused: Series = {
+      name: 'not let count',
+      tone: 'soft',
+      dots: true,
+      points: [{ day: '2026-01-20', value: 9900 }],
+    };
+    const at = scale([line, refused], 600, 200)!;
+    expect(at.ticks.at(-1)).toBeLessThan(130);
+    expect(at.y(9900)).toBe(0);
+    expect(at.y(1)).toBe(200);
+    expect(standing([line, refused], '2026-01-20').map((s) => s.point?.value)).toEqual([120, 9900]);
+    expect(standing([line, refused], '2026-01-21').map((s) => s.point?.value)).toEqual([120, undefined]);
+    expect(scale([{ ...refused }], 600, 200)!.ticks.length).toBeGreaterThan(1);
+  });
+
   it('finds the day under the pointer', () => {
     const at = scale([line], 600, 200)!;
     expect(nearest([line], at, 0)).toBe('2026-01-01');

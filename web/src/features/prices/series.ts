@@ -9,6 +9,8 @@ export interface Series {
   points: Point[];
   /** Drawn as steps, as a price is; else from point to point. */
   steps?: boolean;
+  /** Each point stands for itself and its day alone, as a price that was not believed; the scale does not stretch to it. */
+  dots?: boolean;
   tone: 'moss' | 'ink' | 'slate' | 'soft';
 }
 
@@ -49,18 +51,19 @@ export function scale(series: Series[], width: number, height: number): Scale | 
   if (all.length === 0) return null;
   const days = all.map((p) => p.day).sort();
   const [from, to] = [days[0]!, days.at(-1)!];
-  const values = all.map((p) => p.value);
+  const lines = series.filter((s) => !s.dots && s.points.length);
+  const values = (lines.length ? lines : series).flatMap((s) => s.points).map((p) => p.value);
   const spread = Math.max(...values) - Math.min(...values) || Math.max(...values) * 0.1 || 1;
   const [low, high] = [Math.min(...values) - spread * 0.08, Math.max(...values) + spread * 0.08];
   return {
     x: (day) => ((time(day) - time(from)) / (time(to) - time(from) || 1)) * width,
-    y: (value) => height - ((value - low) / (high - low)) * height,
+    y: (value) => Math.max(0, Math.min(height, height - ((value - low) / (high - low)) * height)),
     ticks: ticks(low, high),
     months: months(from, to),
   };
 }
 
-/** The line as an SVG path. */
+/** The line as an SVG path; what lies beyond the scale lies at its edge. */
 export function path(series: Series, at: Scale): string {
   return series.points
     .map((p, i) => {
@@ -71,9 +74,12 @@ export function path(series: Series, at: Scale): string {
     .join('');
 }
 
-/** Of each line the last point that is not after a day. */
+/** Of each line the last point that is not after a day; of dots that of the day. */
 export function standing(series: Series[], day: string): { name: string; point: Point | undefined }[] {
-  return series.map((s) => ({ name: s.name, point: s.points.findLast((p) => p.day <= day) }));
+  return series.map((s) => ({
+    name: s.name,
+    point: s.points.findLast((p) => (s.dots ? p.day === day : p.day <= day)),
+  }));
 }
 
 /** The day of all that is nearest to a place on the chart. */

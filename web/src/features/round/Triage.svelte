@@ -116,9 +116,12 @@
 <div class="mt-6 flex items-baseline justify-between border-b border-ink pb-1">
   <h2 class="text-[17px]">{since ? `What moved since ${since}` : 'What wants a decision'}</h2>
   <span class="small text-soft" aria-live="polite"
-    >{queue.data?.open.length ? `${queue.data.open.length} to decide, heaviest first` : ''}{decided.length
-      ? ` · ${decided.length} decided`
-      : ''}</span
+    >{[
+      queue.data?.open.length ? `${queue.data.open.length} to decide, heaviest first` : '',
+      decided.length ? `${decided.length} decided` : '',
+    ]
+      .filter(Boolean)
+      .join(' · ')}</span
   >
 </div>
 <Told {sentence} />
