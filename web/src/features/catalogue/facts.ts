@@ -1,6 +1,6 @@
 import type { Schemas } from '$lib/api/client';
 
-type NewFact = Schemas['NewFact'];
+type NewFact = Schemas['SoftFactForm'];
 type Fact = Schemas['FactView'];
 
 /** A fact as it is typed. */

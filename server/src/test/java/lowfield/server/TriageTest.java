@@ -146,6 +146,21 @@ class TriageTest {
         world.round();
         assertThat(waiting()).isEmpty();
         assertThat(total()).isEqualTo(quiet);
+        takeBack(again);
+    }
+
+    @Test
+    void aPriceThatWasRejectedAndTakenBackIsAskedAboutAgain() {
+        nextEdition();
+        world.market("mood?host=ferrowby.example&path=/p/kelder-550-gold&mood=TIMES_100");
+        world.round();
+        var mover = waiting().orElseThrow();
+        decide(mover, "SET_ASIDE", "a slip of the shop");
+        world.round();
+        assertThat(waiting()).isEmpty();
+        takeBack(mover);
+        world.round();
+        assertThat(waiting()).isPresent();
     }
 
     @Test

@@ -3,17 +3,13 @@ package lowfield.server.demo;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
-import lowfield.core.evidence.Score;
-import lowfield.core.evidence.SoftFact;
 import lowfield.server.accounts.Person;
+import lowfield.server.catalogue.SoftFactForm;
 import lowfield.server.catalogue.SoftFacts;
 import lowfield.server.platform.Json;
-import org.jspecify.annotations.Nullable;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
@@ -23,24 +19,7 @@ import tools.jackson.core.type.TypeReference;
 @Component
 @ConditionalOnProperty(name = "lowfield.demo", havingValue = "true")
 class DemoFacts {
-    private record Known(
-            String part,
-            SoftFact.Form form,
-            @Nullable Integer scoreHundredths,
-            @Nullable Integer outOf,
-            @Nullable Integer count,
-            @Nullable String words,
-            @Nullable String source,
-            LocalDate on) {
-        SoftFact fact() {
-            return new SoftFact(
-                    form,
-                    Optional.ofNullable(count).map(c -> new Score(scoreHundredths, outOf, c)),
-                    Optional.ofNullable(words).orElse(""),
-                    Optional.ofNullable(source).orElse(""),
-                    on);
-        }
-    }
+    private record Known(String part, SoftFactForm fact) {}
 
     private final SoftFacts facts;
 
@@ -49,7 +28,7 @@ class DemoFacts {
     }
 
     void load(Map<String, UUID> parts, Person author) {
-        read().forEach(k -> facts.keep(parts.get(k.part()), k.fact(), author));
+        read().forEach(k -> facts.keep(parts.get(k.part()), k.fact().fact(facts.today()), author));
     }
 
     private static List<Known> read() {

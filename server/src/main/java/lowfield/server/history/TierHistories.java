@@ -1,7 +1,7 @@
 package lowfield.server.history;
 
 import java.time.LocalDate;
-import java.time.ZoneOffset;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -79,7 +79,8 @@ public class TierHistories {
         var names = new LinkedHashMap<UUID, String>();
         var first = new LinkedHashMap<UUID, Published.Build>();
         for (var edition : published) {
-            var prices = pricesOn(edition.publishedAt().atZone(ZoneOffset.UTC).toLocalDate(), guide.currency());
+            var day = edition.publishedAt().atZone(ZoneId.of(guide.zone())).toLocalDate();
+            var prices = pricesOn(day, guide.currency());
             for (var tier : edition.tiers()) {
                 var lead = tier.builds().get(0);
                 names.put(tier.id(), tier.name());

@@ -31,9 +31,9 @@ class Judging {
     private static final String OPEN = """
             select o.id, o.listing_id, o.seen_at, o.price_minor, o.currency, p.variant_id, v.product_id, f.kind,
                 l.condition, p.shop_id, s.zone, l.accepted_price_minor, l.accepted_currency, l.accepted_seen_at,
-                (select ro.price_minor from acceptance a
+                (select case when a.verdict = 'REJECTED' then ro.price_minor end from acceptance a
                     join observation ro on ro.id = a.observation_id and ro.seen_at = a.seen_at
-                    where a.listing_id = l.id and a.verdict = 'REJECTED' order by a.id desc limit 1) as rejected_minor
+                    where a.listing_id = l.id and a.account_id is not null order by a.id desc limit 1) as rejected_minor
             from observation o
             join listing l on l.id = o.listing_id
             join product_page p on p.id = l.page_id
@@ -64,7 +64,10 @@ class Judging {
         this.clock = clock;
     }
 
-    /** What waits to be judged: an observation, and what is asked of it when it states a price. */
+    /**
+     * What waits to be judged: an observation, and what is asked of it when it states a price. The rejected price is what a
+     * person said last of the listing, unless that was taken back or something else was said since.
+     */
     private record Open(
             long id,
             UUID listing,

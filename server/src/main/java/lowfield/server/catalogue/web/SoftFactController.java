@@ -2,13 +2,12 @@ package lowfield.server.catalogue.web;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
-import lowfield.core.RuleBroken;
 import lowfield.core.evidence.Score;
 import lowfield.core.evidence.SoftFact;
 import lowfield.server.accounts.Person;
 import lowfield.server.catalogue.Parts;
+import lowfield.server.catalogue.SoftFactForm;
 import lowfield.server.catalogue.SoftFacts;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -26,36 +25,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class SoftFactController {
-    /** A fact as it is typed, of today where no day is; the score only of a review, in hundredths of a point. */
-    record NewFact(
-            SoftFact.Form form,
-            @Nullable Integer scoreHundredths,
-            @Nullable Integer outOf,
-            @Nullable Integer count,
-            @Nullable String words,
-            @Nullable String source,
-            @Nullable LocalDate on) {
-        SoftFact fact(LocalDate today) {
-            RuleBroken.unless(form != null, "Say what kind of thing is known.");
-            return new SoftFact(
-                    form,
-                    score(),
-                    Optional.ofNullable(words).orElse("").strip(),
-                    Optional.ofNullable(source).orElse("").strip(),
-                    Optional.ofNullable(on).orElse(today));
-        }
-
-        private Optional<Score> score() {
-            if (scoreHundredths == null && outOf == null && count == null) {
-                return Optional.empty();
-            }
-            RuleBroken.unless(
-                    scoreHundredths != null && outOf != null && count != null,
-                    "A score has its best and how many reviews it is of.");
-            return Optional.of(new Score(scoreHundredths, outOf, count));
-        }
-    }
-
     record FactView(
             UUID id,
             SoftFact.Form form,
@@ -107,7 +76,7 @@ class SoftFactController {
 
     @PostMapping("/parts/{id}/facts")
     @ResponseStatus(HttpStatus.CREATED)
-    FactsView keep(@PathVariable UUID id, @RequestBody NewFact fact, @AuthenticationPrincipal Person person) {
+    FactsView keep(@PathVariable UUID id, @RequestBody SoftFactForm fact, @AuthenticationPrincipal Person person) {
         facts.keep(id, fact.fact(facts.today()), person);
         return facts(id);
     }

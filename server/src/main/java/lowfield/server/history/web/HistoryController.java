@@ -1,12 +1,10 @@
 package lowfield.server.history.web;
 
-import java.time.Clock;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.UUID;
 import lowfield.core.part.Kind;
 import lowfield.server.history.Histories;
 import lowfield.server.history.TierHistories;
+import lowfield.server.history.Today;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -18,30 +16,26 @@ import org.springframework.web.bind.annotation.RestController;
 class HistoryController {
     private final Histories histories;
     private final TierHistories tiers;
-    private final Clock clock;
+    private final Today today;
 
-    HistoryController(Histories histories, TierHistories tiers, Clock clock) {
+    HistoryController(Histories histories, TierHistories tiers, Today today) {
         this.histories = histories;
         this.tiers = tiers;
-        this.clock = clock;
-    }
-
-    private LocalDate today() {
-        return LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
+        this.today = today;
     }
 
     @GetMapping("/parts/{id}/history")
     Histories.PartHistory part(@PathVariable UUID id) {
-        return histories.part(id, today());
+        return histories.part(id, today.day());
     }
 
     @GetMapping("/kinds/{kind}/history")
     Histories.KindHistory kind(@PathVariable Kind kind) {
-        return histories.kind(kind, today());
+        return histories.kind(kind, today.day());
     }
 
     @GetMapping("/guides/{slug}/history")
     TierHistories.GuideHistory guide(@PathVariable String slug) {
-        return tiers.of(slug, today());
+        return tiers.of(slug, today.day());
     }
 }
