@@ -75,8 +75,12 @@
     <Told {sentence} />
     {#if report}
       <p role="status" class="font-medium">
-        {report.rows} rows. {#if !sound}{report.faults.length}{report.moreFaults ? ' and more' : ''} faults; nothing is taken
-          in until they are mended.
+        {report.rows}
+        {report.rows === 1 ? 'row' : 'rows'}. {#if !sound}{report.faults.length}{report.moreFaults
+            ? ' and more faults'
+            : report.faults.length === 1
+              ? ' fault'
+              : ' faults'}; nothing is taken in until all is mended.
         {:else if isTaken}Taken in: {report.added} new, {report.changed} changed, {report.unchanged} as they were.
         {:else}It would add {report.added}, change {report.changed} and leave {report.unchanged} as they are.{/if}
       </p>
