@@ -152,6 +152,39 @@ class ChoosingJourneyTest {
         }
     }
 
+    /** A review is kept with its source after a wrong turn, and taken out again. */
+    @Test
+    void whatIsKnownOfAPartIsKeptWithItsSource() {
+        try (var context = context()) {
+            var page = signedIn(context);
+            page.navigate(theatre().desk() + "/catalogue");
+            page.getByText("Lune Mica Six 12 GB, lit").first().click();
+            var known = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Known of it"));
+            assertThat(known).containsText("Nothing but the figures.");
+            button(known, "Add something").click();
+            known.getByLabel("Score").fill("4,6");
+            known.getByLabel("reviews").fill("many");
+            known.getByLabel("Source").fill("Ferrowby, its buyers");
+            button(known, "Keep it").click();
+            assertThat(known.getByText("The number of reviews \"many\" is not a figure."))
+                    .isVisible();
+            known.getByLabel("reviews").fill("41");
+            isClean(page, "what is known of a part");
+            button(known, "Keep it").click();
+            assertThat(known).containsText("92% over 41 reviews from 1 source");
+            button(known, "Take out: 4.6 of 5, 41 reviews, 2026-12-03").click();
+            assertThat(known).containsText("Nothing but the figures.");
+        }
+    }
+
+    private static com.microsoft.playwright.Locator button(com.microsoft.playwright.Locator in, String name) {
+        return in.getByRole(
+                AriaRole.BUTTON,
+                new com.microsoft.playwright.Locator.GetByRoleOptions()
+                        .setName(name)
+                        .setExact(true));
+    }
+
     @Test
     void aFileWithFaultsIsToldAndTheMendedOneTaken() {
         try (var context = context()) {

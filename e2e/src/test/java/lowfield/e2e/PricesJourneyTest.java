@@ -11,6 +11,8 @@ import static lowfield.e2e.DemoDesk.theatre;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -54,6 +56,61 @@ class PricesJourneyTest {
             assertThat(line).containsText("60.00 at Ferrowby");
             assertThat(line).containsText("55.00 after claiming 5.00 back");
         }
+    }
+
+    /** A shop asks a hundred times too much for everything: one question, looked at one by one, left aside, taken back. */
+    @Test
+    void aShopInDoubtIsOneQuestion() throws Exception {
+        try (var context = context()) {
+            var page = signedIn(context);
+            var before = totals(page);
+            theatre().market("mood?host=ferrowby.example&mood=TIMES_100");
+            round(page);
+            var shop = page.getByRole(
+                    AriaRole.OPTION,
+                    new Page.GetByRoleOptions().setName(Pattern.compile("A shop .* prices of Ferrowby")));
+            assertThat(shop).containsText("chosen in this edition: ");
+            shop.click();
+            page.keyboard().press("h");
+            assertThat(page.getByText("A shop: this can be kept or set aside.")).isVisible();
+            page.keyboard().press("o");
+            var one = page.getByRole(
+                    AriaRole.OPTION,
+                    new Page.GetByRoleOptions().setName(Pattern.compile("Set aside Kelder 1200 Platinum")));
+            assertThat(one).containsText("Horizon");
+            isClean(page, "a shop in doubt");
+            page.keyboard().press("o");
+            assertThat(one).hasCount(0);
+            page.keyboard().press("x");
+            assertThat(shop).hasCount(0);
+            page.keyboard().press("u");
+            assertThat(shop).isVisible();
+            org.assertj.core.api.Assertions.assertThat(totals(page))
+                    .hasSizeGreaterThan(5)
+                    .isEqualTo(before);
+            theatre().market("mood?host=ferrowby.example&mood=NORMAL");
+            round(page);
+            assertThat(shop).hasCount(0);
+        }
+    }
+
+    private static List<String> totals(Page page) {
+        var desk =
+                page.request().get(theatre().desk() + "/api" + GUIDE + "/desk").text();
+        return Pattern.compile("\"total\":\\{\"minor\":\\d+")
+                .matcher(desk)
+                .results()
+                .map(MatchResult::group)
+                .toList();
+    }
+
+    private static void round(Page page) {
+        page.navigate(theatre().desk() + GUIDE + "/round");
+        button(page, "Refresh all prices").click();
+        assertThat(button(page, "Pause")).isVisible();
+        assertThat(button(page, "Refresh all prices"))
+                .isVisible(new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions()
+                        .setTimeout(120_000));
     }
 
     @Test
