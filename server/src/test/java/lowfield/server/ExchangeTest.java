@@ -91,6 +91,19 @@ class ExchangeTest {
     }
 
     @Test
+    void aGtinIsTheSameInEachOfItsLengths() {
+        var gtin = String.valueOf(10_000_000_000L + (long) (Integer.parseUnsignedInt(own, 16)));
+        csv(false, "maker,product,gtin\nTest,Croft @," + gtin + "\n");
+        var file = "maker,product,gtin,volume [l]\nTest,Croft @,00%s,%s\n";
+        assertThat(csv(false, file.formatted(gtin, "")).json().path("unchanged").asInt())
+                .isOne();
+        assertThat(csv(false, file.formatted(gtin, "28")).json().path("changed").asInt())
+                .isOne();
+        var twice = csv(true, "maker,product,gtin\nTest,Croft @,%s\nTest,Toft @,0%s\n".formatted(gtin, gtin));
+        assertThat(fault(twice.json())).endsWith("a part that stands in the file once");
+    }
+
+    @Test
     void rowsThatTheCatalogueKnowsOtherwiseAreFaults() {
         var gtin = String.valueOf(6_000_000_000_000L + (long) (Integer.parseUnsignedInt(own, 16)));
         csv(false, "maker,product,gtin,maker_number\nTest,Barn @," + gtin + ",B-@\n");
@@ -178,7 +191,8 @@ class ExchangeTest {
                 "maker,product,cardLength [cm]\\nTest,X,31; 1 cardLength [cm] cardLength [cm]: a column of a case",
                 "product\\nX; 1 maker : there must be a column \"maker\"",
                 "maker,product\\nTest,X,more; 2  3 cells: as many cells as the header has",
-                "maker,product,gtin\\nTest,X,12; 2 gtin 12: 8 to 14 digits",
+                "maker,product,gtin\\nTest,X,12; 2 gtin 12: 8 to 14 digits, not all of them zero",
+                "maker,product,gtin\\nTest,X,00000000; 2 gtin 00000000: 8 to 14 digits, not all of them zero",
                 "maker,product\\nTest,X\\nTest,X; 3 product X: a part that stands in the file once",
                 "maker,product,maker_number\\nTest,X,N\\nTest,Y,N; 3 product Y: a part that stands in the file once",
                 "maker,product,suggested_price\\nTest,X,cheap; 2 suggested_price cheap: a price such as",

@@ -93,6 +93,24 @@ public record PricePolicy(
         return List.copyOf(why);
     }
 
+    /**
+     * The first moment after {@code now} from which, by the passing of time alone, something else would be said of an offer: it
+     * becomes too old, or a day older than that, or may not be shown any more.
+     */
+    public Instant nextChange(Offer offer, Instant now) {
+        var age = Duration.between(offer.seenAt(), now);
+        var greatest = Duration.ofDays(greatestAgeDays);
+        var next = age.compareTo(greatest) <= 0
+                ? offer.seenAt().plus(greatest).plusNanos(1)
+                : offer.seenAt().plus(Duration.ofDays(age.toDays() + 1));
+        return offer.seller()
+                .terms()
+                .shownUntil(offer.seenAt())
+                .map(last -> last.plusNanos(1))
+                .filter(gone -> gone.isAfter(now) && gone.isBefore(next))
+                .orElse(next);
+    }
+
     private void refuseSeller(Offer offer, List<String> why) {
         var seller = offer.seller();
         var terms = seller.terms();

@@ -23,8 +23,11 @@ public record Terms(String region, Optional<Integer> returnDays, boolean mayFree
 
     /** Whether a price seen at a moment may still be shown. */
     boolean mayShow(Instant seen, Instant now) {
-        return shownDays
-                .map(days -> Duration.between(seen, now).compareTo(Duration.ofDays(days)) <= 0)
-                .orElse(true);
+        return shownUntil(seen).map(last -> !now.isAfter(last)).orElse(true);
+    }
+
+    /** The last moment at which a price may be shown that was seen at a moment; absent without end. */
+    Optional<Instant> shownUntil(Instant seen) {
+        return shownDays.map(days -> seen.plus(Duration.ofDays(days)));
     }
 }

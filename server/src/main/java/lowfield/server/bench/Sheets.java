@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lowfield.core.change.LineChange;
@@ -47,7 +48,7 @@ public record Sheets(
         }
     }
 
-    /** A build worked out; what its checks say and what it draws only when first asked for. */
+    /** A build worked out; what its checks say and what it draws only when first asked for, what is sold together each time. */
     public record OfBuild(
             TierInfo.BuildInfo info,
             Build build,
@@ -58,7 +59,7 @@ public record Sheets(
             Once<List<Finding>> checked,
             Once<SustainedPeak> drawn,
             Map<UUID, Once<List<OfOption>>> optional,
-            Once<List<Together>> bundled,
+            Supplier<List<Together>> bundled,
             Optional<Published.Build> last) {
         public UUID id() {
             return info.id();

@@ -213,7 +213,7 @@ public class Workbench {
                         sheets,
                         new Once<>(() ->
                                 standing(ground.guide(), ground.prices(), tier, build, sheets, total, findings.get()))),
-                new Once<>(() -> together(ground, sheets)),
+                () -> together(ground, sheets),
                 before);
     }
 

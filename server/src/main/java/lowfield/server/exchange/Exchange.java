@@ -8,9 +8,9 @@ import java.io.InputStream;
 import java.io.Writer;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import lowfield.core.RuleBroken;
@@ -34,7 +34,7 @@ public class Exchange {
         JSON
     }
 
-    private static final Pattern GTIN = Pattern.compile("[0-9]{8,14}");
+    private static final Pattern GTIN = Pattern.compile("(?!0+$)[0-9]{8,14}");
     private static final int MOST_ROWS = 200_000;
 
     private final DSLContext db;
@@ -53,7 +53,7 @@ public class Exchange {
     @Transactional
     public Report take(Kind kind, Form form, InputStream file, boolean dry, Person by) {
         var faults = new Report.Faults();
-        var seen = new HashSet<String>();
+        var seen = new HashSet<Object>();
         try (var taking = intake.open(kind)) {
             var rows = new int[1];
             java.util.function.Consumer<Row> sink = row -> {
@@ -84,7 +84,7 @@ public class Exchange {
     }
 
     /** The row's figures when nothing is wrong with the row. */
-    private static Optional<Spec> sound(Kind kind, Row row, HashSet<String> seen, Report.Faults faults) {
+    private static Optional<Spec> sound(Kind kind, Row row, Set<Object> seen, Report.Faults faults) {
         var named = length(row, "maker", row.maker(), 1, 80, faults)
                 & length(row, "product", row.product(), 1, 160, faults)
                 & length(row, "product_family", row.family(), 0, 100, faults)
@@ -98,7 +98,7 @@ public class Exchange {
                         faults)
                 & length(row, "avoid", Optional.ofNullable(row.avoid()).orElse(""), 0, 500, faults);
         if (row.gtin() != null && !GTIN.matcher(row.gtin()).matches()) {
-            faults.add(row.line(), "gtin", row.gtin(), "8 to 14 digits");
+            faults.add(row.line(), "gtin", row.gtin(), "8 to 14 digits, not all of them zero");
             named = false;
         }
         if (row.release() != null
@@ -111,7 +111,7 @@ public class Exchange {
             faults.add(row.line(), "suggested_price", row.suggestedMinor() + "", "a price above zero");
             named = false;
         }
-        for (var key : keys(row)) {
+        for (var key : row.designation().own()) {
             if (!seen.add(key)) {
                 faults.add(row.line(), "product", row.product(), "a part that stands in the file once");
                 named = false;
@@ -120,15 +120,6 @@ public class Exchange {
         var outcome = kind.schema().tried(row.spec());
         outcome.wrong().forEach(w -> faults.add(row.line(), w.field(), w.value(), w.rule()));
         return named && outcome.wrong().isEmpty() ? Optional.of(outcome.spec()) : Optional.empty();
-    }
-
-    /** All that a second row must not be known by, too. */
-    private static List<String> keys(Row row) {
-        var name = "n " + row.maker() + "\n" + row.product() + "\n" + row.variant();
-        if (row.gtin() != null) {
-            return List.of(name, "g " + row.gtin());
-        }
-        return row.makerNumber() == null ? List.of(name) : List.of(name, "m " + row.maker() + "\n" + row.makerNumber());
     }
 
     private static boolean length(Row row, String column, String value, int least, int most, Report.Faults faults) {

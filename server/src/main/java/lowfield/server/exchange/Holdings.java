@@ -10,28 +10,23 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
+import lowfield.core.part.Designation;
+import lowfield.core.part.Gtin;
 import lowfield.core.part.Kind;
+import lowfield.core.part.Register;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 
-/**
- * What the catalogue holds of a kind, by everything that a file's part can be known by: its GTIN, else its maker's number,
- * else its names. A part that was merged into another is that other.
- */
+/** What the catalogue holds of a kind. A part that was merged into another is that other. */
 final class Holdings {
-    /** A part by what its maker calls it. */
-    private record Named(String maker, String product, String variant) {}
-
-    /** A part by its maker's number; a family or a product by its own name and what it belongs to. */
-    private record Under(Object above, String name) {}
+    /** A family or a product by its own name and what it belongs to. */
+    private record Under(UUID above, String name) {}
 
     private final Map<String, UUID> makers = new HashMap<>();
     private final Map<Under, UUID> families = new HashMap<>();
     private final Map<Under, UUID> products = new HashMap<>();
-    private final Map<String, UUID> byGtin = new HashMap<>();
-    private final Map<Under, UUID> byNumber = new HashMap<>();
-    private final Map<Named, UUID> byName = new HashMap<>();
-    private final Map<String, Kind> elsewhere = new HashMap<>();
+    private final Register register = new Register();
+    private final Map<Gtin, Kind> elsewhere = new HashMap<>();
 
     private Holdings() {}
 
@@ -70,28 +65,24 @@ final class Holdings {
                 .on(MAKER.ID.eq(FAMILY.MAKER_ID))
                 .where(FAMILY.KIND.eq(kind.name()).or(VARIANT.GTIN.isNotNull()))
                 .forEach(r -> {
-                    var gtin = Optional.ofNullable(r.value3());
-                    if (!r.value2().equals(kind.name())) {
+                    var gtin = Optional.ofNullable(r.value3()).map(Gtin::new);
+                    if (r.value2().equals(kind.name())) {
+                        var number = Optional.ofNullable(r.value5());
+                        register.enter(r.value1(), new Designation(gtin, r.value4(), number, r.value6(), r.value7()));
+                    } else {
                         elsewhere.put(gtin.orElseThrow(), Kind.valueOf(r.value2()));
-                        return;
                     }
-                    gtin.ifPresent(g -> byGtin.put(g, r.value1()));
-                    Optional.ofNullable(r.value5()).ifPresent(n -> byNumber.put(new Under(r.value4(), n), r.value1()));
-                    byName.put(new Named(r.value4(), r.value6(), r.value7()), r.value1());
                 });
     }
 
     /** The part of the catalogue that a row speaks of; none when it is new. */
     Optional<UUID> part(Row row) {
-        return Optional.ofNullable(row.gtin())
-                .map(byGtin::get)
-                .or(() -> Optional.ofNullable(row.makerNumber()).map(n -> byNumber.get(new Under(row.maker(), n))))
-                .or(() -> Optional.ofNullable(byName.get(new Named(row.maker(), row.product(), row.variant()))));
+        return register.find(row.designation());
     }
 
     /** The other kind of which the catalogue holds a part with the row's GTIN. */
     Optional<Kind> otherKind(Row row) {
-        return Optional.ofNullable(row.gtin()).map(elsewhere::get);
+        return row.designation().gtin().map(elsewhere::get);
     }
 
     UUID maker(String name, Supplier<UUID> made) {

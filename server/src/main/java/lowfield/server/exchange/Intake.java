@@ -225,7 +225,7 @@ class Intake {
                         + " suggested_currency = coalesce(p.suggested_currency, v.suggested_currency),"
                         + " avoid = coalesce(p.avoid, v.avoid), version = v.version + 1"
                         + " from known_in p, variant o where v.id = p.id and o.id = v.id and ("
-                        + " (v.spec || p.spec) <> v.spec or coalesce(p.gtin, v.gtin) is distinct from v.gtin"
+                        + " (v.spec || p.spec) <> v.spec or ltrim(coalesce(p.gtin, v.gtin), '0') is distinct from ltrim(v.gtin, '0')"
                         + " or coalesce(p.maker_number, v.maker_number) is distinct from v.maker_number"
                         + " or coalesce(p.release, v.release) <> v.release"
                         + " or coalesce(p.suggested_minor, v.suggested_minor) is distinct from v.suggested_minor"

@@ -1,6 +1,9 @@
 package lowfield.server.exchange;
 
 import java.util.Map;
+import java.util.Optional;
+import lowfield.core.part.Designation;
+import lowfield.core.part.Gtin;
 import org.jspecify.annotations.Nullable;
 
 /** One part of a file: where it stands (line of a CSV file, or number of the JSON object), its names, and its figures. */
@@ -16,4 +19,9 @@ public record Row(
         @Nullable Long suggestedMinor,
         @Nullable String suggestedCurrency,
         @Nullable String avoid,
-        Map<String, Object> spec) {}
+        Map<String, Object> spec) {
+    Designation designation() {
+        return new Designation(
+                Optional.ofNullable(gtin).map(Gtin::new), maker, Optional.ofNullable(makerNumber), product, variant);
+    }
+}

@@ -3,6 +3,7 @@ package lowfield.server.platform;
 import java.net.URI;
 import java.util.stream.Collectors;
 import lowfield.core.RuleBroken;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -17,6 +18,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
+import org.springframework.web.util.DisconnectedClientHelper;
 
 /** Every error as a problem detail (RFC 9457) with a stable type and a sentence a person can act on. */
 @RestControllerAdvice
@@ -120,9 +122,14 @@ public class Problems {
     }
 
     @ExceptionHandler
+    @Nullable
     ProblemDetail other(Exception unexpected) throws Exception {
         if (unexpected instanceof org.springframework.web.ErrorResponse known) {
             return known.getBody();
+        }
+        if (DisconnectedClientHelper.isClientDisconnectedException(unexpected)) {
+            LOG.debug("Nobody waits for this any more: {}", unexpected.getMessage());
+            return null;
         }
         if (LostDatabase.isCause(unexpected)) {
             return LostDatabase.problem();

@@ -20,9 +20,9 @@ import java.util.stream.Collectors;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Bundle;
 import lowfield.core.offer.Stock;
+import lowfield.core.part.Gtin;
 import lowfield.server.platform.Notices;
 import lowfield.server.platform.Snapshot;
-import lowfield.server.reading.Identity;
 import lowfield.server.reading.SeenBundle;
 import org.jooq.DSLContext;
 import org.jooq.Record;
@@ -100,16 +100,16 @@ public class Bundles {
         });
     }
 
-    private Map<String, UUID> parts(List<SeenBundle> seen) {
+    private Map<Gtin, UUID> parts(List<SeenBundle> seen) {
         var gtins = seen.stream().flatMap(b -> b.goods().keySet().stream()).collect(Collectors.toSet());
-        var parts = new HashMap<String, UUID>();
+        var parts = new HashMap<Gtin, UUID>();
         db.select(VARIANT.GTIN, VARIANT.ID)
                 .from(VARIANT)
                 .where(VARIANT.GTIN.isNotNull(), VARIANT.MERGED_INTO.isNull())
                 .forEach(r -> {
-                    var plain = Identity.plainGtin(r.value1());
-                    if (gtins.contains(plain)) {
-                        parts.put(plain, r.value2());
+                    var gtin = new Gtin(r.value1());
+                    if (gtins.contains(gtin)) {
+                        parts.put(gtin, r.value2());
                     }
                 });
         return parts;

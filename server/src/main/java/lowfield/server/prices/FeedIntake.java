@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lowfield.core.part.Gtin;
 import lowfield.server.reading.FeedLine;
 import lowfield.server.reading.Identity;
 import org.jooq.DSLContext;
@@ -87,34 +88,32 @@ class FeedIntake {
     }
 
     /** The page is known to speak of one part, and the line names the code of another. */
-    private static boolean isOfAnother(FeedLine line, Listings.PageOf page, Map<String, UUID> byCode) {
+    private static boolean isOfAnother(FeedLine line, Listings.PageOf page, Map<Object, UUID> byCode) {
         return part(line.identity(), byCode).filter(p -> !p.equals(page.part())).isPresent();
     }
 
-    private static Optional<UUID> part(Identity identity, Map<String, UUID> byCode) {
-        return identity.gtin()
-                .map(g -> byCode.get("g" + Identity.plainGtin(g)))
-                .or(() -> identity.makerNumber().map(m -> byCode.get("m" + m)));
+    private static Optional<UUID> part(Identity identity, Map<Object, UUID> byCode) {
+        return identity.gtin().map(byCode::get).or(() -> identity.makerNumber().map(byCode::get));
     }
 
     /** The parts that the list may speak of, by GTIN and by maker's number; a number that two makers use names nobody. */
-    private Map<String, UUID> codes(List<FeedLine> lines) {
+    private Map<Object, UUID> codes(List<FeedLine> lines) {
         var numbers = lines.stream()
                 .flatMap(l -> l.identity().makerNumber().stream())
                 .collect(Collectors.toCollection(HashSet::new));
-        var codes = new HashMap<String, UUID>();
+        var codes = new HashMap<Object, UUID>();
         db.select(VARIANT.ID, VARIANT.GTIN)
                 .from(VARIANT)
                 .where(VARIANT.GTIN.isNotNull(), VARIANT.MERGED_INTO.isNull())
-                .forEach(r -> codes.put("g" + Identity.plainGtin(r.value2()), r.value1()));
+                .forEach(r -> codes.put(new Gtin(r.value2()), r.value1()));
         var twice = new HashSet<String>();
         if (!numbers.isEmpty()) {
             db.select(VARIANT.ID, VARIANT.MAKER_NUMBER)
                     .from(VARIANT)
                     .where(VARIANT.MAKER_NUMBER.in(numbers), VARIANT.MERGED_INTO.isNull())
                     .forEach(r -> {
-                        if (codes.put("m" + r.value2(), r.value1()) != null) {
-                            twice.add("m" + r.value2());
+                        if (codes.put(r.value2(), r.value1()) != null) {
+                            twice.add(r.value2());
                         }
                     });
         }

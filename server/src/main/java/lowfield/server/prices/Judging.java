@@ -1,6 +1,8 @@
 package lowfield.server.prices;
 
 import static lowfield.db.Tables.ACCEPTANCE;
+import static lowfield.db.Tables.LISTING;
+import static lowfield.db.Tables.PRODUCT_PAGE;
 
 import java.time.Clock;
 import java.time.LocalDate;
@@ -172,15 +174,14 @@ class Judging {
                 .toArray(UUID[]::new);
         var peers = new HashMap<List<Object>, List<Long>>();
         if (parts.length > 0) {
-            db.resultQuery("""
-                            select p.variant_id, l.condition, l.accepted_price_minor
-                            from listing l join product_page p on p.id = l.page_id
-                            where p.variant_id = any(cast(? as uuid[])) and l.accepted_price_minor is not null
-                            order by l.accepted_price_minor
-                            """, (Object) parts)
-                    .fetch()
+            db.select(PRODUCT_PAGE.VARIANT_ID, LISTING.CONDITION, LISTING.ACCEPTED_PRICE_MINOR)
+                    .from(LISTING)
+                    .join(PRODUCT_PAGE)
+                    .on(PRODUCT_PAGE.ID.eq(LISTING.PAGE_ID))
+                    .where(PRODUCT_PAGE.VARIANT_ID.in(Each.of(parts)), LISTING.ACCEPTED_PRICE_MINOR.isNotNull())
+                    .orderBy(LISTING.ACCEPTED_PRICE_MINOR)
                     .forEach(r -> peers.computeIfAbsent(sameThing(r), k -> new ArrayList<>())
-                            .add(r.get("accepted_price_minor", Long.class)));
+                            .add(r.value3()));
         }
         return peers;
     }

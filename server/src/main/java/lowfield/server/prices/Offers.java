@@ -7,8 +7,9 @@ import static lowfield.db.Tables.SHOP;
 import static lowfield.db.Tables.VARIANT;
 
 import com.github.benmanes.caffeine.cache.Cache;
+import java.time.Duration;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -38,6 +39,9 @@ import org.springframework.stereotype.Service;
 /** Every listing's last accepted price, by part: a snapshot on the heap. What a part costs follows from it, policy and moment. */
 @Service
 public class Offers {
+    /** A list stands at least so long, since in many offers something is always about to become a day older. */
+    private static final Duration SHORTEST = Duration.ofMinutes(1);
+
     private record At(UUID shop, UUID variant, Offer offer) {}
 
     /** Offers and the bases of estimates, by part. */
@@ -47,6 +51,16 @@ public class Offers {
                     .filter(at -> shops.contains(at.shop()))
                     .map(At::offer)
                     .toList();
+        }
+
+        /** The first moment after another from which some price may differ because something has become too old. */
+        Instant nextChange(PricePolicy policy, Set<UUID> shops, Instant now) {
+            return offers.values().stream()
+                    .flatMap(List::stream)
+                    .filter(at -> shops.contains(at.shop()))
+                    .map(at -> policy.nextChange(at.offer(), now))
+                    .min(Comparator.naturalOrder())
+                    .orElse(Instant.MAX);
         }
 
         Estimator estimates(Catalogue catalogue) {
@@ -60,24 +74,30 @@ public class Offers {
     private final DSLContext db;
     private final Parts parts;
     private final Snapshot<Seen> snapshot;
-    private final Cache<Asked, PriceList> lists = Passing.cache().softValues().build();
+    private final Cache<Asked, Standing> lists = Passing.cache().softValues().build();
 
-    /** What a list of prices follows from; the offers and the catalogue are their own identity. */
-    private record Asked(PricePolicy policy, Set<UUID> shops, Instant moment, boolean estimates, List<Object> seen) {
+    /** A list of prices, and from when until when it holds. */
+    private record Standing(PriceList list, Instant from, Instant until) {
+        boolean holds(Instant now) {
+            return !now.isBefore(from) && now.isBefore(until);
+        }
+    }
+
+    /** What a list of prices follows from but the moment; the offers and the catalogue are their own identity. */
+    private record Asked(PricePolicy policy, Set<UUID> shops, boolean estimates, Seen seen, Catalogue catalogue) {
         @Override
         public boolean equals(Object other) {
             return other instanceof Asked o
                     && policy.equals(o.policy)
                     && shops.equals(o.shops)
-                    && moment.equals(o.moment)
                     && estimates == o.estimates
-                    && seen.get(0) == o.seen.get(0)
-                    && seen.get(1) == o.seen.get(1);
+                    && seen == o.seen
+                    && catalogue == o.catalogue;
         }
 
         @Override
         public int hashCode() {
-            return Objects.hash(policy, shops, moment, estimates);
+            return Objects.hash(policy, shops, estimates);
         }
     }
 
@@ -92,7 +112,10 @@ public class Offers {
         });
     }
 
-    /** What parts cost at some shops under a policy, as of the minute that a moment is in; announced ones by estimate. */
+    /**
+     * What parts cost at some shops under a policy at a moment, to the minute; announced ones by estimate. The same list as
+     * long as nothing else was seen and nothing has become too old, so that what was worked out from it stays.
+     */
     public PriceList prices(PricePolicy policy, Set<UUID> shops, Instant now) {
         return prices(policy, shops, now, true);
     }
@@ -103,15 +126,22 @@ public class Offers {
     }
 
     private PriceList prices(PricePolicy policy, Set<UUID> shops, Instant now, boolean estimates) {
-        var seen = snapshot.get();
-        var catalogue = parts.catalogue();
-        return lists.get(
-                new Asked(policy, shops, now.truncatedTo(ChronoUnit.MINUTES), estimates, List.of(seen, catalogue)),
-                asked -> new PriceList(
-                        part -> seen.of(part, shops),
-                        policy,
-                        asked.moment(),
-                        estimates ? seen.estimates(catalogue) : Estimator.NONE));
+        var asked = new Asked(policy, shops, estimates, snapshot.get(), parts.catalogue());
+        return lists.asMap()
+                .compute(asked, (a, known) -> known != null && known.holds(now) ? known : standing(a, now))
+                .list();
+    }
+
+    private static Standing standing(Asked asked, Instant now) {
+        var seen = asked.seen();
+        var list = new PriceList(
+                part -> seen.of(part, asked.shops()),
+                asked.policy(),
+                now,
+                asked.estimates() ? seen.estimates(asked.catalogue()) : Estimator.NONE);
+        var next = seen.nextChange(asked.policy(), asked.shops(), now);
+        var minute = now.plus(SHORTEST);
+        return new Standing(list, now, next.isAfter(minute) ? next : minute);
     }
 
     private Seen load() {

@@ -14,6 +14,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lowfield.core.part.Gtin;
 import lowfield.server.platform.Json;
 import lowfield.server.reading.FeedForm;
 import lowfield.server.reading.Identity;
@@ -92,7 +93,7 @@ class Visits {
                         r.value1(),
                         r.value2(),
                         r.value3(),
-                        new Identity(Optional.ofNullable(r.value4()), Optional.ofNullable(r.value5())),
+                        new Identity(Optional.ofNullable(r.value4()).map(Gtin::new), Optional.ofNullable(r.value5())),
                         Optional.ofNullable(r.value6()).filter(e -> r.value7() != null),
                         Optional.ofNullable(r.value7()),
                         r.value8()));

@@ -3,6 +3,7 @@ package lowfield.server.reading;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import lowfield.core.part.Gtin;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -21,15 +22,15 @@ final class BundleReader {
     }
 
     /** How many of each; absent when one of them has no GTIN or no whole quantity, or when there are too many. */
-    static Optional<Map<String, Integer>> goods(JsonNode offer) {
-        var goods = new LinkedHashMap<String, Integer>();
+    static Optional<Map<Gtin, Integer>> goods(JsonNode offer) {
+        var goods = new LinkedHashMap<Gtin, Integer>();
         var included = Nodes.each(offer.path("itemOffered")).stream()
                 .flatMap(i -> Nodes.each(i.path("includesObject")).stream())
                 .toList();
         var all = included.isEmpty() ? Nodes.each(offer.path("includesObject")) : included;
         for (var one : all) {
             var product = new Found(one.has("typeOfGood") ? one.path("typeOfGood") : one, "");
-            var gtin = product.gtin().map(Identity::plainGtin).filter(g -> !g.isEmpty());
+            var gtin = product.gtin().map(Gtin::new).filter(g -> !g.digits().isEmpty());
             var quantity = Nodes.text(one, "amountOfThisGood").orElse("1");
             if (gtin.isEmpty() || !quantity.matches("[0-9]{1,2}") || goods.size() >= MOST_GOODS) {
                 return Optional.empty();

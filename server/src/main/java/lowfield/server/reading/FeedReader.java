@@ -17,6 +17,7 @@ import lowfield.core.money.Money;
 import lowfield.core.money.PriceText;
 import lowfield.core.offer.Condition;
 import lowfield.core.offer.Stock;
+import lowfield.core.part.Gtin;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import tools.jackson.core.JacksonException;
@@ -154,7 +155,7 @@ public final class FeedReader {
                 .filter(s -> !s.isEmpty())
                 .orElse(shop);
         return new FeedLine(
-                new Identity(cell.apply(FeedForm.Field.GTIN), cell.apply(FeedForm.Field.MAKER_NUMBER)),
+                new Identity(cell.apply(FeedForm.Field.GTIN).map(Gtin::new), cell.apply(FeedForm.Field.MAKER_NUMBER)),
                 path(cell.apply(FeedForm.Field.LINK)),
                 new SeenOffer(
                         seller.length() > 100 ? seller.substring(0, 100) : seller,

@@ -1,22 +1,18 @@
 package lowfield.server.reading;
 
 import java.util.Optional;
+import lowfield.core.part.Gtin;
 
-/** By what a part is known to shops; leading zeros of a GTIN say nothing. */
-public record Identity(Optional<String> gtin, Optional<String> makerNumber) {
+/** By what a part is known to shops. */
+public record Identity(Optional<Gtin> gtin, Optional<String> makerNumber) {
     public static final Identity UNKNOWN = new Identity(Optional.empty(), Optional.empty());
 
     public static Identity ofGtin(Optional<String> gtin) {
-        return new Identity(gtin, Optional.empty());
-    }
-
-    /** A GTIN without its leading zeros, spaces and dashes. */
-    public static String plainGtin(String gtin) {
-        return gtin.replaceAll("[^0-9]", "").replaceFirst("^0+", "");
+        return new Identity(gtin.map(Gtin::new), Optional.empty());
     }
 
     boolean isGtin(String stated) {
-        return gtin.filter(g -> plainGtin(g).equals(plainGtin(stated))).isPresent();
+        return gtin.filter(new Gtin(stated)::equals).isPresent();
     }
 
     boolean isMakerNumber(String stated) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
+import lowfield.core.part.Gtin;
 import lowfield.server.outbound.Fetched;
 import lowfield.server.outbound.Outbound;
 import lowfield.server.outbound.Wanted;
@@ -96,7 +97,8 @@ public class Trial {
                 });
         return new Outcome(
                 lines.stream()
-                        .map(l -> told(l.offer(), l.identity().gtin().orElse(null)))
+                        .map(l -> told(
+                                l.offer(), l.identity().gtin().map(Gtin::digits).orElse(null)))
                         .toList(),
                 read.sentence().isEmpty() ? List.of() : List.of(read.sentence()),
                 columns,

@@ -12,6 +12,7 @@ import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
 import lowfield.core.offer.Stock;
+import lowfield.core.part.Gtin;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -55,7 +56,7 @@ class FeedReaderTest {
         assertThat(outcome.lines()).isOne();
         assertThat(outcome.sentence()).isEmpty();
         var line = lines.get(0);
-        assertThat(line.identity().gtin()).contains("2040000001681");
+        assertThat(line.identity().gtin()).contains(new Gtin("2040000001681"));
         assertThat(line.path()).isEqualTo("/p/aldane-fennel-eight");
         assertThat(line.offer().price()).contains(Money.of(131200, "EUR"));
         assertThat(line.offer().shipping()).contains(Money.of(490, "EUR"));

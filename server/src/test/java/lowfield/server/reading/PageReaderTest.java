@@ -8,6 +8,7 @@ import java.util.Random;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
 import lowfield.core.offer.Stock;
+import lowfield.core.part.Gtin;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -215,7 +216,8 @@ class PageReaderTest {
         assertThat(reading.bundles()).hasSize(1);
         assertThat(reading.bundles().get(0).price()).isEqualTo(Money.of(30700, "EUR"));
         assertThat(reading.bundles().get(0).goods())
-                .containsExactlyInAnyOrderEntriesOf(java.util.Map.of("2040000001544", 1, "2040000002244", 2));
+                .containsExactlyInAnyOrderEntriesOf(
+                        java.util.Map.of(new Gtin("2040000001544"), 1, new Gtin("2040000002244"), 2));
     }
 
     @ParameterizedTest
