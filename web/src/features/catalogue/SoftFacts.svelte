@@ -1,10 +1,10 @@
 <script lang="ts">
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
-  import { api, taken } from '$lib/api/client';
+  import { api, taken, type Schemas } from '$lib/api/client';
   import Choose from '$ui/Choose.svelte';
   import TextField from '$ui/TextField.svelte';
   import Told from '$ui/Told.svelte';
-  import { emptyFact, factForm, FORMS, scored } from './facts';
+  import { again, emptyFact, factForm, FORMS, scored } from './facts';
 
   /** What is known of a part beside its maker's figures: reviews, own hands, what was said of it. */
   let { part }: { part: string } = $props();
@@ -12,27 +12,42 @@
   let typed = $state(emptyFact());
   let isAdding = $state(false);
   let sentence = $state('');
+  let out = $state<Schemas['FactView']>();
   const known = createQuery(() => ({
     queryKey: ['facts', part],
     queryFn: () => taken(api.GET('/api/parts/{id}/facts', { params: { path: { id: part } } })),
   }));
 
-  async function done(work: Promise<unknown>): Promise<void> {
+  async function done(work: Promise<unknown>): Promise<boolean> {
     try {
       await work;
       sentence = '';
-      isAdding = false;
-      typed = emptyFact();
+      return true;
     } catch (problem) {
       sentence = (problem as Error).message;
+      return false;
+    } finally {
+      await queries.invalidateQueries({ queryKey: ['facts', part] });
+      await queries.invalidateQueries({ queryKey: ['compared'] });
     }
-    await queries.invalidateQueries({ queryKey: ['facts', part] });
-    await queries.invalidateQueries({ queryKey: ['compared'] });
   }
 
-  const keep = async () =>
-    taken(api.POST('/api/parts/{id}/facts', { params: { path: { id: part } }, body: factForm(typed) }));
-  const takeOut = async (fact: string) => taken(api.DELETE('/api/facts/{fact}', { params: { path: { fact } } }));
+  const send = async (fact: () => Schemas['SoftFactForm']) =>
+    taken(api.POST('/api/parts/{id}/facts', { params: { path: { id: part } }, body: fact() }));
+
+  async function keep(): Promise<void> {
+    if (!(await done(send(() => factForm(typed))))) return;
+    isAdding = false;
+    typed = emptyFact();
+  }
+
+  async function takeOut(fact: Schemas['FactView']): Promise<void> {
+    if (await done(taken(api.DELETE('/api/facts/{fact}', { params: { path: { fact: fact.id } } })))) out = fact;
+  }
+
+  async function putBack(fact: Schemas['FactView']): Promise<void> {
+    if (await done(send(() => again(fact)))) out = undefined;
+  }
 </script>
 
 <section aria-label="Known of it">
@@ -44,19 +59,23 @@
         <span>{scored(fact)}</span><button
           class="btn-quiet small"
           aria-label="Take out: {scored(fact)}, {fact.on}"
-          onclick={() => void done(takeOut(fact.id))}>Out</button
+          onclick={() => void takeOut(fact)}>Out</button
         >
       </p>
       {#if fact.words}<p class="small">{fact.words}</p>{/if}
       <p class="small text-soft">{[fact.source || fact.by, fact.on].join(', ')}</p>
     </div>
   {:else}{#if known.isSuccess}<p class="small text-soft">Nothing but the figures.</p>{/if}{/each}
+  {#if out}<p class="small mt-1" role="status">
+      Taken out: {scored(out)}.
+      <button class="btn-quiet small" onclick={() => void putBack(out!)}>Put it back</button>
+    </p>{/if}
   {#if isAdding}
     <form
       class="mt-2 space-y-2"
       onsubmit={(event) => {
         event.preventDefault();
-        void done(keep());
+        void keep();
       }}
     >
       <Choose label="What is known" bind:value={typed.form} options={FORMS} />

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '$lib/api/client';
-import { emptyFact, factForm, scored } from './facts';
+import { again, emptyFact, factForm, scored } from './facts';
 
 describe('what is known of a part', () => {
   it('sends a score in hundredths, with a comma or a point', () => {
@@ -27,6 +27,19 @@ describe('what is known of a part', () => {
 
   it.each(['', 'good', '-1', '4.355'])('says that "%s" is no score', (score) => {
     expect(() => factForm({ ...emptyFact(), score, count: '1' })).toThrow(`The score "${score}" is not a figure.`);
+  });
+
+  it('is put back as it was, whoever had said it', () => {
+    const fact = {
+      id: '7',
+      form: 'OTHER',
+      formWords: 'said of it',
+      words: 'hums under load',
+      source: 'a reader',
+      on: '2026-11-02',
+      by: 'Tom',
+    } as Schemas['FactView'];
+    expect(again(fact)).toEqual({ form: 'OTHER', words: 'hums under load', source: 'a reader', on: '2026-11-02' });
   });
 
   it('says a score as it was given', () => {

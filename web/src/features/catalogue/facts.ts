@@ -51,6 +51,12 @@ export function factForm(typed: TypedFact): NewFact {
   return { form: typed.form, ...score, words: typed.words, source: typed.source, on: typed.on || undefined };
 }
 
+/** A fact as it would be sent again, to put one back that was taken out. */
+export function again(fact: Fact): NewFact {
+  const { form, scoreHundredths, outOf, count, words, source, on } = fact;
+  return { form, scoreHundredths, outOf, count, words, source, on };
+}
+
 /** "4.5 of 5, 120 reviews". */
 export function scored(fact: Fact): string {
   if (fact.scoreHundredths == null) return fact.formWords;

@@ -13,6 +13,7 @@
   let typed = $state(emptyPrice());
   let sentence = $state('');
   let done = $state('');
+  let kept = $state<{ part: string; number: number }>();
   const shop = $derived((shops.data ?? []).find((s) => s.id === typed.shop) ?? shops.data?.[0]);
   const conditions: { value: Schemas['TypedPrice']['condition']; label: string }[] = [
     { value: 'NEW', label: 'new' },
@@ -31,16 +32,36 @@
   async function save(event: SubmitEvent): Promise<void> {
     event.preventDefault();
     try {
-      await taken(api.POST('/api/parts/{part}/prices', { params: { path: { part } }, body: priceForm(typed, shop!) }));
+      const body = priceForm(typed, shop!);
+      const { number } = await taken(api.POST('/api/parts/{part}/prices', { params: { path: { part } }, body }));
+      kept = { part, number };
       typed = { ...emptyPrice(), shop: typed.shop };
-      sentence = '';
-      done = 'Kept; it counts now.';
-      await queries.invalidateQueries();
-      onsaved?.();
+      await told('Kept; it counts now.');
     } catch (problem) {
-      sentence = (problem as Error).message;
-      done = '';
+      failed(problem);
     }
+  }
+
+  async function takeBack(last: { part: string; number: number }): Promise<void> {
+    try {
+      await taken(api.DELETE('/api/parts/{part}/prices/{number}', { params: { path: last } }));
+      kept = undefined;
+      await told('Taken back; what counted before it counts again.');
+    } catch (problem) {
+      failed(problem);
+    }
+  }
+
+  async function told(words: string): Promise<void> {
+    sentence = '';
+    done = words;
+    await queries.invalidateQueries();
+    onsaved?.();
+  }
+
+  function failed(problem: unknown): void {
+    sentence = (problem as Error).message;
+    done = '';
   }
 </script>
 
@@ -76,6 +97,11 @@
     {#if sentence.includes('you are sure')}<label class="inline-flex items-center gap-2"
         ><input type="checkbox" bind:checked={typed.sure} />I am sure of this price</label
       >{/if}
-    <button class="btn btn-main">Keep the price</button>
+    <div class="flex gap-2">
+      <button class="btn btn-main">Keep the price</button>
+      {#if kept?.part === part}<button type="button" class="btn" onclick={() => void takeBack(kept!)}
+          >Take the last one back</button
+        >{/if}
+    </div>
   </form>
 {/if}

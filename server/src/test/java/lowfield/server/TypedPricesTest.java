@@ -78,7 +78,7 @@ class TypedPricesTest {
         var seen = caseLine().path("goods").path("minor").asLong();
         var typed = price(seen - 500);
         typed.put("claimBackMinor", 1000);
-        assertThat(type(CASE, typed).status()).isEqualTo(204);
+        assertThat(type(CASE, typed).status()).isEqualTo(201);
         var line = caseLine();
         assertThat(line.path("goods").path("minor").asLong()).isEqualTo(seen - 500);
         assertThat(line.path("offer").path("claimBackMinor").asLong()).isEqualTo(1000);
@@ -104,7 +104,7 @@ class TypedPricesTest {
         assertThat(type(CASE, far).detail()).contains("The last price here was", "say that you are sure");
         assertThat(caseLine().path("goods").path("minor").asLong()).isEqualTo(seen - 100);
         far.put("sure", true);
-        assertThat(type(CASE, far).status()).isEqualTo(204);
+        assertThat(type(CASE, far).status()).isEqualTo(201);
         assertThat(caseLine().path("goods").path("minor").asLong()).isEqualTo(seen / 3);
     }
 
@@ -115,7 +115,7 @@ class TypedPricesTest {
         type(CASE, price(seen - 100));
         var old = price(seen - 300);
         old.put("seenOn", today().minusDays(3).toString());
-        assertThat(type(CASE, old).status()).isEqualTo(204);
+        assertThat(type(CASE, old).status()).isEqualTo(201);
         assertThat(caseLine().path("goods").path("minor").asLong()).isEqualTo(seen - 100);
     }
 
@@ -151,6 +151,61 @@ class TypedPricesTest {
         typed.put("shop", shop("Ferrowby"));
         typed.put("link", "https://ferrowby.example/p/kelder-550-gold");
         assertThat(type(CASE, typed).detail()).contains("already speaks of another part");
+    }
+
+    // ---- taken back ----------------------------------------------------------------------------------
+
+    private Caller.Answer takeBack(String part, long number) {
+        return world.tom.call("DELETE", "/api/parts/" + world.parts.get(part) + "/prices/" + number, null, null);
+    }
+
+    private long number(Caller.Answer kept) {
+        return kept.json().path("number").asLong();
+    }
+
+    @Test
+    void whatWasTypedIsTakenBackAndTheOneBeforeCountsAgain() {
+        world.filled().round();
+        var seen = caseLine().path("goods").path("minor").asLong();
+        type(CASE, price(seen - 200));
+        var wrong = number(type(CASE, price(seen - 900)));
+        assertThat(caseLine().path("goods").path("minor").asLong()).isEqualTo(seen - 900);
+        assertThat(takeBack(CASE, wrong).status()).isEqualTo(204);
+        assertThat(caseLine().path("goods").path("minor").asLong()).isEqualTo(seen - 200);
+        assertThat(takeBack(CASE, wrong).detail()).contains("taken back already");
+        assertThat(caseLine().path("goods").path("minor").asLong()).isEqualTo(seen - 200);
+    }
+
+    @Test
+    void onlyATypedPriceOfThatPartIsTakenBack() {
+        world.filled().round();
+        var kept = number(type(CASE, price(4990)));
+        assertThat(takeBack("kelder-550-gold", kept).detail()).contains("Nobody typed such a price");
+        var judged = db.fetchOne("select max(a.id) from acceptance a where a.account_id is null");
+        assertThat(takeBack(CASE, judged.get(0, Long.class)).status()).isEqualTo(404);
+    }
+
+    /** The page is one that rounds read; what was taken back is no word of the shop's. */
+    @Test
+    void theShopMayAskLaterWhatWasTakenBack() {
+        world.filled().round();
+        var read = db.fetchOne("""
+                select l.id, s.id, s.host, p.path, l.accepted_price_minor from listing l
+                join product_page p on p.id = l.page_id join shop s on s.id = p.shop_id
+                join seller e on e.id = l.seller_id
+                where e.name = s.name and l.condition = 'NEW' and l.accepted_price_minor is not null
+                  and p.variant_id = ?::uuid and not p.by_hand limit 1""", world.parts.get(CASE));
+        var typed = price(read.get(4, Long.class));
+        typed.put("shop", read.get(1, String.class));
+        typed.put("link", "https://" + read.get(2) + read.get(3));
+        assertThat(takeBack(CASE, number(type(CASE, typed))).status()).isEqualTo(204);
+        assertThat(verdict(read.get(0))).isEqualTo("REJECTED");
+        world.round();
+        assertThat(verdict(read.get(0))).isEqualTo("ACCEPTED");
+    }
+
+    private Object verdict(Object listing) {
+        return db.fetchValue("select verdict from acceptance where listing_id = ? order by id desc limit 1", listing);
     }
 
     // ---- estimates -----------------------------------------------------------------------------------
@@ -205,7 +260,7 @@ class TypedPricesTest {
                 .isTrue();
         var typed = price(sold + 700);
         assertThat(world.ines.post("/api/parts/" + part + "/prices", typed).status())
-                .isEqualTo(204);
+                .isEqualTo(201);
         assertThat(total().path("minor").asLong()).isEqualTo(total + 700);
         world.parts.remove("announced");
     }

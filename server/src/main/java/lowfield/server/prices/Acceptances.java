@@ -71,9 +71,18 @@ public class Acceptances {
     /** What is decided about one observation. */
     private record Ruling(UUID listing, long observation, OffsetDateTime seenAt, String verdict, String why) {}
 
-    /** A person's own price counts at once. */
-    void released(ObservationRecord typed, String why, Person person) {
-        decide(List.of(new Ruling(typed.getListingId(), typed.getId(), typed.getSeenAt(), "RELEASED", why)), person);
+    /** A person's own price counts at once; the number of the decision. */
+    long released(ObservationRecord typed, String why, Person person) {
+        return decide(List.of(of(typed, "RELEASED", why)), person).get(0);
+    }
+
+    /** It counts no more. */
+    void withdrawn(ObservationRecord typed, String why, Person person) {
+        decide(List.of(of(typed, "REJECTED", why)), person);
+    }
+
+    private static Ruling of(ObservationRecord seen, String verdict, String why) {
+        return new Ruling(seen.getListingId(), seen.getId(), seen.getSeenAt(), verdict, why);
     }
 
     /** Writes the rulings down and lets them hold; their numbers, in order. */

@@ -35,7 +35,9 @@ class Judging {
                 l.condition, p.shop_id, s.zone, l.accepted_price_minor, l.accepted_currency, l.accepted_seen_at,
                 (select case when a.verdict = 'REJECTED' then ro.price_minor end from acceptance a
                     join observation ro on ro.id = a.observation_id and ro.seen_at = a.seen_at
-                    where a.listing_id = l.id and a.account_id is not null order by a.id desc limit 1) as rejected_minor
+                    where a.listing_id = l.id and a.account_id is not null
+                      and (ro.account_id is null or a.verdict <> 'REJECTED')
+                    order by a.id desc limit 1) as rejected_minor
             from observation o
             join listing l on l.id = o.listing_id
             join product_page p on p.id = l.page_id
@@ -68,7 +70,8 @@ class Judging {
 
     /**
      * What waits to be judged: an observation, and what is asked of it when it states a price. The rejected price is what a
-     * person said last of the listing, unless that was taken back or something else was said since.
+     * person said last of the listing, unless that was taken back or something else was said since. A price that somebody
+     * typed and took back says nothing of the shop's.
      */
     private record Open(
             long id,

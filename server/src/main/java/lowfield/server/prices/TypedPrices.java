@@ -1,5 +1,6 @@
 package lowfield.server.prices;
 
+import static lowfield.db.Tables.ACCEPTANCE;
 import static lowfield.db.Tables.LISTING;
 import static lowfield.db.Tables.OBSERVATION;
 import static lowfield.db.Tables.PRODUCT_PAGE;
@@ -21,9 +22,11 @@ import lowfield.db.tables.records.ObservationRecord;
 import lowfield.db.tables.records.ShopRecord;
 import lowfield.server.accounts.Person;
 import lowfield.server.catalogue.Parts;
+import lowfield.server.platform.Conflict;
 import lowfield.server.platform.NotFound;
 import lowfield.server.shops.PageAddress;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -45,9 +48,9 @@ public class TypedPrices {
         this.clock = clock;
     }
 
-    /** Writes the price down; it counts at once, by the person's word. */
+    /** Writes the price down; it counts at once, by the person's word. The number by which it can be taken back. */
     @Transactional
-    public void add(UUID part, TypedPrice typed, Person by) {
+    public long add(UUID part, TypedPrice typed, Person by) {
         parts.catalogue().part(part);
         var shop = db.selectFrom(SHOP)
                 .where(SHOP.ID.eq(typed.shop()))
@@ -62,10 +65,37 @@ public class TypedPrices {
                 typed.condition().name());
         var listing = listings.of(shop.getId(), List.of(key)).get(key);
         refuseFarOff(listing, typed);
-        acceptances.released(
+        return acceptances.released(
                 observation(listing, typed, at, by),
                 "typed by " + by.name() + ": " + typed.source().strip(),
                 by);
+    }
+
+    /** Takes a typed price back: it counts no more, and what counted before it does again. */
+    @Transactional
+    public void takeBack(UUID part, long number, Person by) {
+        var typed = db.select(OBSERVATION.asterisk())
+                .from(ACCEPTANCE)
+                .join(OBSERVATION)
+                .on(OBSERVATION.ID.eq(ACCEPTANCE.OBSERVATION_ID).and(OBSERVATION.SEEN_AT.eq(ACCEPTANCE.SEEN_AT)))
+                .join(LISTING)
+                .on(LISTING.ID.eq(OBSERVATION.LISTING_ID))
+                .join(PRODUCT_PAGE)
+                .on(PRODUCT_PAGE.ID.eq(LISTING.PAGE_ID))
+                .where(ACCEPTANCE.ID.eq(number), OBSERVATION.ACCOUNT_ID.isNotNull(), PRODUCT_PAGE.VARIANT_ID.eq(part))
+                .forUpdate()
+                .of(LISTING)
+                .fetchOptionalInto(OBSERVATION)
+                .orElseThrow(() -> new NotFound("Nobody typed such a price of this part."));
+        var latest = db.select(DSL.max(ACCEPTANCE.ID))
+                .from(ACCEPTANCE)
+                .where(ACCEPTANCE.OBSERVATION_ID.eq(typed.getId()), ACCEPTANCE.SEEN_AT.eq(typed.getSeenAt()))
+                .fetchSingle()
+                .value1();
+        if (latest != number) {
+            throw new Conflict("This price was taken back already, or something else was decided about it.");
+        }
+        acceptances.withdrawn(typed, "taken back by " + by.name(), by);
     }
 
     private OffsetDateTime moment(@Nullable LocalDate named, ZoneId zone) {

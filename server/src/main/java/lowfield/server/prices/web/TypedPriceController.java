@@ -32,10 +32,19 @@ class TypedPriceController {
         this.estimates = estimates;
     }
 
+    /** By which number a typed price can be taken back. */
+    record KeptPrice(long number) {}
+
     @PostMapping("/prices")
+    @ResponseStatus(HttpStatus.CREATED)
+    KeptPrice add(@PathVariable UUID part, @RequestBody TypedPrice price, @AuthenticationPrincipal Person person) {
+        return new KeptPrice(typed.add(part, price, person));
+    }
+
+    @DeleteMapping("/prices/{number}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void add(@PathVariable UUID part, @RequestBody TypedPrice price, @AuthenticationPrincipal Person person) {
-        typed.add(part, price, person);
+    void takeBack(@PathVariable UUID part, @PathVariable long number, @AuthenticationPrincipal Person person) {
+        typed.takeBack(part, number, person);
     }
 
     @GetMapping("/estimate")
