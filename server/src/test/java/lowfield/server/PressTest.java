@@ -110,6 +110,9 @@ class PressTest {
                 .contains("gzip");
         assertThat(read("/" + world.slug + "/archive").body()).contains("Edition 1");
         assertThat(read("/reader/reader.css").statusCode()).isEqualTo(200);
+        for (var icon : java.util.List.of("/icon.svg", "/favicon.ico")) {
+            assertThat(read(icon).headers().firstValue("Content-Type")).contains("image/svg+xml");
+        }
     }
 
     @Test

@@ -143,6 +143,9 @@ public class ReaderSite extends OncePerRequestFilter {
         if (path.matches("/fonts/[a-z0-9-]+\\.woff2")) {
             return file("META-INF/resources" + path, "font/woff2");
         }
+        if (path.equals("/icon.svg") || path.equals("/favicon.ico")) {
+            return file("META-INF/resources/icon.svg", "image/svg+xml");
+        }
         return db.selectFrom(READER_PAGE).where(READER_PAGE.PATH.eq(path)).fetchOptional(this::page);
     }
 
