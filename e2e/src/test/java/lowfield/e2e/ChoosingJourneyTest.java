@@ -152,7 +152,7 @@ class ChoosingJourneyTest {
         }
     }
 
-    /** A review is kept with its source after a wrong turn, and taken out again. */
+    /** A review is kept with its source after a wrong turn, taken out, put back and taken out again. */
     @Test
     void whatIsKnownOfAPartIsKeptWithItsSource() {
         try (var context = context()) {
@@ -171,6 +171,10 @@ class ChoosingJourneyTest {
             known.getByLabel("reviews").fill("41");
             isClean(page, "what is known of a part");
             button(known, "Keep it").click();
+            assertThat(known).containsText("92% over 41 reviews from 1 source");
+            button(known, "Take out: 4.6 of 5, 41 reviews, 2026-12-03").click();
+            assertThat(known).containsText("Nothing but the figures.");
+            button(known, "Put it back").click();
             assertThat(known).containsText("92% over 41 reviews from 1 source");
             button(known, "Take out: 4.6 of 5, 41 reviews, 2026-12-03").click();
             assertThat(known).containsText("Nothing but the figures.");

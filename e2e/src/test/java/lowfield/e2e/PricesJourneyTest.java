@@ -50,7 +50,18 @@ class PricesJourneyTest {
             page.getByLabel("Shipping alone").fill("0");
             page.getByLabel("To be claimed back").fill("5");
             button(page, "Keep the price").click();
+            assertThat(page.getByText("Others ask about 15")).isVisible();
+            page.getByLabel("I am sure of this price").check();
+            button(page, "Keep the price").click();
             assertThat(page.getByText("Kept; it counts now.")).isVisible();
+            page.getByLabel("Price of one, EUR").fill("149");
+            page.getByLabel("Where you have it from").fill("asked at the wrong counter");
+            button(page, "Keep the price").click();
+            assertThat(page.getByText("The last price here was 60.00")).isVisible();
+            page.getByLabel("I am sure of this price").check();
+            button(page, "Keep the price").click();
+            button(page, "Take the last one back").click();
+            assertThat(page.getByText("Taken back; what counted before it counts again.")).isVisible();
             page.keyboard().press("Escape");
             var line = page.locator("section[aria-label='The slot']");
             assertThat(line).containsText("60.00 at Ferrowby");

@@ -109,6 +109,17 @@ class TypedPricesTest {
     }
 
     @Test
+    void aFirstPriceFarFromWhatOthersAskIsAskedAboutTwice() {
+        world.filled().round();
+        var seen = caseLine().path("goods").path("minor").asLong();
+        var far = price(seen / 3);
+        assertThat(type(CASE, far).detail()).contains("Others ask about", "say that you are sure");
+        assertThat(caseLine().path("goods").path("minor").asLong()).isEqualTo(seen);
+        far.put("condition", "USED");
+        assertThat(type(CASE, far).status()).isEqualTo(201);
+    }
+
+    @Test
     void anOlderPriceThanTheOneKnownIsHistoryOnly() {
         world.filled().round();
         var seen = caseLine().path("goods").path("minor").asLong();
@@ -179,7 +190,8 @@ class TypedPricesTest {
     @Test
     void onlyATypedPriceOfThatPartIsTakenBack() {
         world.filled().round();
-        var kept = number(type(CASE, price(4990)));
+        var kept =
+                number(type(CASE, price(caseLine().path("goods").path("minor").asLong() - 100)));
         assertThat(takeBack("kelder-550-gold", kept).detail()).contains("Nobody typed such a price");
         var judged = db.fetchOne("select max(a.id) from acceptance a where a.account_id is null");
         assertThat(takeBack(CASE, judged.get(0, Long.class)).status()).isEqualTo(404);

@@ -25,6 +25,7 @@ import lowfield.server.catalogue.Parts;
 import lowfield.server.platform.Conflict;
 import lowfield.server.platform.NotFound;
 import lowfield.server.shops.PageAddress;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
@@ -64,7 +65,7 @@ public class TypedPrices {
                 seller.orElse(shop.getName()),
                 typed.condition().name());
         var listing = listings.of(shop.getId(), List.of(key)).get(key);
-        refuseFarOff(listing, typed);
+        refuseFarOff(listing, part, typed);
         return acceptances.released(
                 observation(listing, typed, at, by),
                 "typed by " + by.name() + ": " + typed.source().strip(),
@@ -143,17 +144,38 @@ public class TypedPrices {
                 .orElse("/#" + part);
     }
 
-    private void refuseFarOff(UUID listing, TypedPrice typed) {
-        var last = db.select(LISTING.ACCEPTED_PRICE_MINOR)
+    /** Held to the last price of the same offer, or to what others ask where there was none. */
+    private void refuseFarOff(UUID listing, UUID part, TypedPrice typed) {
+        var last = prices(LISTING.ID.eq(listing), typed).stream().findFirst();
+        last.ifPresent(known -> refuseFarOff(known, typed, "The last price here was %s"));
+        if (last.isEmpty()) {
+            var others = prices(PRODUCT_PAGE.VARIANT_ID.eq(part), typed);
+            others.stream()
+                    .skip(others.size() / 2)
+                    .findFirst()
+                    .ifPresent(usual -> refuseFarOff(usual, typed, "Others ask about %s for it"));
+        }
+    }
+
+    private static void refuseFarOff(Money known, TypedPrice typed, String words) {
+        RuleBroken.unless(
+                typed.sure() || !Guard.USUAL.isFarOff(known, typed.price()),
+                words + "; say that you are sure if %s is right.",
+                known,
+                typed.price());
+    }
+
+    /** What counts of such offers in the typed condition and currency, least first. */
+    private List<Money> prices(Condition which, TypedPrice typed) {
+        return db.select(LISTING.ACCEPTED_PRICE_MINOR)
                 .from(LISTING)
-                .where(LISTING.ID.eq(listing), LISTING.ACCEPTED_PRICE_MINOR.isNotNull())
-                .fetchOptional(LISTING.ACCEPTED_PRICE_MINOR);
-        last.map(minor -> Money.of(minor, typed.currency()))
-                .ifPresent(known -> RuleBroken.unless(
-                        typed.sure() || !Guard.USUAL.isFarOff(known, typed.price()),
-                        "The last price here was %s; say that you are sure if %s is right.",
-                        known,
-                        typed.price()));
+                .join(PRODUCT_PAGE)
+                .on(PRODUCT_PAGE.ID.eq(LISTING.PAGE_ID))
+                .where(which, LISTING.ACCEPTED_PRICE_MINOR.isNotNull())
+                .and(LISTING.CONDITION.eq(typed.condition().name()))
+                .and(LISTING.ACCEPTED_CURRENCY.eq(typed.currency()))
+                .orderBy(LISTING.ACCEPTED_PRICE_MINOR)
+                .fetch(r -> Money.of(r.value1(), typed.currency()));
     }
 
     private ObservationRecord observation(UUID listing, TypedPrice typed, OffsetDateTime at, Person by) {
