@@ -103,9 +103,9 @@ public class Pages {
         var context = new Context(Locale.forLanguageTag(published.guide().locale()));
         context.setVariable("guide", published.guide());
         context.setVariable("number", published.number());
-        context.setVariable("month", model.month());
+        context.setVariable("month", model.words().month(published.period()));
         context.setVariable("prices", model.prices());
-        context.setVariable("published", model.date(published.publishedAt()));
+        context.setVariable("published", model.words().date(published.publishedAt()));
         context.setVariable("tabs", model.tabs());
         context.setVariable("tiers", model.tiers());
         context.setVariable("charts", model.charts());
@@ -116,7 +116,8 @@ public class Pages {
                 "superseded",
                 published.number() == current.number()
                         ? ""
-                        : "Edition " + current.number() + ", " + new PageModel(current).month());
+                        : "Edition " + current.number() + ", "
+                                + Wording.of(current.guide()).month(current.period()));
         context.setVariable("data", data(published, model));
         return templates.process("edition", context);
     }
@@ -129,8 +130,8 @@ public class Pages {
                     0,
                     new ArchiveRow(
                             published.number(),
-                            model.month(),
-                            model.date(published.publishedAt()),
+                            model.words().month(published.period()),
+                            model.words().date(published.publishedAt()),
                             path(published.guide().slug(), published.number()),
                             published == current));
         }
@@ -150,7 +151,8 @@ public class Pages {
             item.put("position", items.size() + 1);
             item.put(
                     "name",
-                    tier.name() + ", " + model.money(tier.builds().get(0).totalMinor()) + " "
+                    tier.name() + ", "
+                            + model.words().money(tier.builds().get(0).totalMinor()) + " "
                             + published.guide().currency());
             items.add(item);
         }

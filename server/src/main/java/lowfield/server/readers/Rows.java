@@ -1,0 +1,59 @@
+package lowfield.server.readers;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What a reader's page shows, in words. */
+final class Rows {
+    private Rows() {}
+
+    record Tab(String id, String name, String total) {}
+
+    record Option(String label, String price, String difference, String note, List<String> trouble) {}
+
+    record Line(
+            String slot,
+            String label,
+            String detail,
+            String reason,
+            String price,
+            String note,
+            String seller,
+            String link,
+            String seen,
+            String change,
+            List<Option> alternatives,
+            List<Option> upgrades,
+            @Nullable Table compared) {}
+
+    record Build(
+            String id,
+            String name,
+            String total,
+            String standing,
+            String today,
+            String elsewhere,
+            String rates,
+            boolean inside,
+            @Nullable Stake stake,
+            String since,
+            List<Line> counted,
+            List<Line> beside,
+            String besideTotal,
+            String shipping,
+            String peak,
+            List<Together> together,
+            List<String> caveats) {}
+
+    /** Goods that one seller sells together: what, and what it saves. */
+    record Together(String what, String price, String saves, String seller, String link, String seen) {}
+
+    record Tier(
+            String id,
+            String name,
+            String promise,
+            String audience,
+            String band,
+            @Nullable Table sideBySide,
+            List<Build> builds) {}
+}
