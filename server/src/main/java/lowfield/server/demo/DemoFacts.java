@@ -4,9 +4,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Map;
-import java.util.UUID;
-import lowfield.server.accounts.Person;
 import lowfield.server.catalogue.SoftFactForm;
 import lowfield.server.catalogue.SoftFacts;
 import lowfield.server.platform.Json;
@@ -27,8 +24,8 @@ class DemoFacts {
         this.facts = facts;
     }
 
-    void load(Map<String, UUID> parts, Person author) {
-        read().forEach(k -> facts.keep(parts.get(k.part()), k.fact().fact(facts.today()), author));
+    void load(DemoWorld world) {
+        read().forEach(k -> facts.keep(world.part(k.part()), k.fact().fact(facts.today()), world.author()));
     }
 
     private static List<Known> read() {
