@@ -68,7 +68,9 @@
   {:else}{#if known.isSuccess}<p class="small text-soft">Nothing but the figures.</p>{/if}{/each}
   {#if out}<p class="small mt-1" role="status">
       Taken out: {scored(out)}.
-      <button class="btn-quiet small" onclick={() => void putBack(out!)}>Put it back</button>
+      <button class="btn-quiet small" {@attach (button) => button.focus()} onclick={() => void putBack(out!)}
+        >Put it back</button
+      >
     </p>{/if}
   {#if isAdding}
     <form

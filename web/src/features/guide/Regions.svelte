@@ -28,7 +28,7 @@
         value={region.currency}
         onchange={(e) => change(i, { currency: e.currentTarget.value.toUpperCase() })}
       />
-      <label class="inline-flex items-center gap-1"
+      <label class="inline-flex items-center gap-1 whitespace-nowrap"
         ><input
           class="field w-20 text-right"
           type="number"
@@ -40,8 +40,10 @@
           onchange={(e) => change(i, { taxPermille: Math.round((e.currentTarget.valueAsNumber || 0) * 10) })}
         />% tax</label
       >
-      <button type="button" class="btn-quiet" onclick={() => (form.readerRegions = regions.filter((_, k) => k !== i))}
-        >Take out</button
+      <button
+        type="button"
+        class="btn-quiet whitespace-nowrap"
+        onclick={() => (form.readerRegions = regions.filter((_, k) => k !== i))}>Take out</button
       >
     </div>
   {/each}

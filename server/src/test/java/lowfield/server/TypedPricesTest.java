@@ -277,6 +277,43 @@ class TypedPricesTest {
         world.parts.remove("announced");
     }
 
+    /** The likely sum large, from where to where it may be beside it; so in the list of tiers and on the line. */
+    @Test
+    void readersSeeAnEstimateAsOne() {
+        world.filled().round();
+        var part = announced();
+        world.parts.put("announced", part);
+        world.choose("CASE", "announced");
+        estimate(
+                part,
+                Map.of(
+                        "type",
+                        "TIMES",
+                        "comparable",
+                        world.parts.get(CASE),
+                        "factorPermille",
+                        1000,
+                        "spreadPermille",
+                        100));
+        var span = total().path("span");
+        world.publish();
+        var page = world.read("/" + world.slug);
+        var likely = "about " + sum(span.path("likelyMinor").asLong());
+        var range = sum(span.path("lowMinor").asLong()) + " to "
+                + sum(span.path("highMinor").asLong());
+        assertThat(page)
+                .contains("<p class=\"total\">" + likely + "</p>", "<p>an estimate, " + range + "</p>")
+                .contains("<b>" + likely + "</b>")
+                .doesNotContain(likely + ", " + range);
+        world.parts.remove("announced");
+    }
+
+    private static String sum(long minor) {
+        return java.text.NumberFormat.getNumberInstance(java.util.Locale.forLanguageTag("en-150"))
+                        .format(minor / 100)
+                + ".%02d".formatted(minor % 100);
+    }
+
     private JsonNode gauge() {
         return world.bench().path("tally").path("gauge");
     }

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import lowfield.core.money.Money;
+import lowfield.core.money.Percent;
 
 /**
  * The guard against wrong prices (rules 2). On the logarithms of what was accepted before, a price is set aside for a person
@@ -85,8 +86,8 @@ public record Guard(int lowestPercent, int highestPercent) {
         if (Math.abs(0.6745 * away / spread) > FARTHEST && Math.abs(off) > OFF && !isWhereItStood(ground, seen)) {
             return new Judgement(
                     false,
-                    "%s stands out: %+d%% off %s, the middle of %d accepted prices"
-                            .formatted(seen, Math.round(off * 100), usual, logs.length));
+                    "%s stands out: %s off %s, the middle of %d accepted prices"
+                            .formatted(seen, Percent.signed(off * 100, 0), usual, logs.length));
         }
         return new Judgement(true, "in line with %s, the middle of %d accepted prices".formatted(usual, logs.length));
     }

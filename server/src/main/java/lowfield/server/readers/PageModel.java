@@ -40,8 +40,12 @@ final class PageModel {
 
     List<Rows.Tab> tabs() {
         return published.tiers().stream()
-                .map(t -> new Rows.Tab(id(t), t.name(), words.total(t.builds().get(0))))
+                .map(t -> new Rows.Tab(id(t), t.name(), about(t.builds().get(0))))
                 .toList();
+    }
+
+    private String about(Published.Build build) {
+        return words.about(build.totalMinor(), build.totalEstimated());
     }
 
     List<ChartDrawing> charts() {
@@ -79,7 +83,8 @@ final class PageModel {
         return new Rows.Build(
                 "build-" + build.id(),
                 build.name(),
-                words.total(build),
+                about(build),
+                words.range(build.totalEstimated()),
                 standing(tier.band(), build),
                 Todays.place(published.number(), build.id()),
                 elsewhere(build),
@@ -199,7 +204,7 @@ final class PageModel {
                 Markdown.html(line.reason()),
                 Boolean.TRUE.equals(line.withheld())
                         ? "see the shop"
-                        : words.money(line.priceMinor(), line.estimated()),
+                        : words.about(line.priceMinor(), line.estimated()),
                 note(line),
                 price == null ? "" : price.seller() + (price.condition().equals("new") ? "" : ", " + price.condition()),
                 price == null ? "" : price.link(),
@@ -216,7 +221,8 @@ final class PageModel {
     private String note(Published.Line line) {
         var price = line.price();
         if (line.estimated() != null) {
-            return "an estimate: " + line.estimated().derivation();
+            return words.range(line.estimated()) + ", an estimate: "
+                    + line.estimated().derivation();
         }
         return price == null || price.claimBackMinor() == null || line.priceMinor() == null
                 ? ""

@@ -30,6 +30,7 @@ final class Rows {
             String id,
             String name,
             String total,
+            String range,
             String standing,
             String today,
             String elsewhere,

@@ -47,15 +47,19 @@ record Wording(Locale locale, ZoneId zone, Currency currency) {
         return minor == null ? "" : (minor > 0 ? "+" : minor < 0 ? "−" : "±") + money(Math.abs(minor));
     }
 
-    /** A sum, or from where to where it is estimated. */
+    /** A sum, or about what it is thought to be. */
+    String about(@Nullable Long minor, Published.@Nullable Estimated estimated) {
+        return estimated == null ? money(minor) : "about " + money(estimated.likelyMinor());
+    }
+
+    /** From where to where something is estimated; empty when it is not. */
+    String range(Published.@Nullable Estimated estimated) {
+        return estimated == null ? "" : money(estimated.lowMinor()) + " to " + money(estimated.highMinor());
+    }
+
+    /** A sum, or an estimate with its range. */
     String money(@Nullable Long minor, Published.@Nullable Estimated estimated) {
-        return estimated == null
-                ? money(minor)
-                : "about %s, %s to %s"
-                        .formatted(
-                                money(estimated.likelyMinor()),
-                                money(estimated.lowMinor()),
-                                money(estimated.highMinor()));
+        return estimated == null ? money(minor) : about(minor, estimated) + ", " + range(estimated);
     }
 
     /** An index, of tenths of a point. */

@@ -10,6 +10,7 @@ import lowfield.core.history.KindMove;
 import lowfield.core.history.Moved;
 import lowfield.core.history.Weight;
 import lowfield.core.money.Money;
+import lowfield.core.money.Percent;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 
@@ -125,7 +126,8 @@ final class OfChoices {
                         "kind:" + move.kind(),
                         Movers.fingerprint(inside),
                         "%s as a whole".formatted(kind.plural()),
-                        "%+.1f%% since the last edition; %d choices went along".formatted(percent, inside.size()))
+                        "%s since the last edition; %d choices went along"
+                                .formatted(Percent.signed(percent, 1), inside.size()))
                 .of(kind)
                 .by((int) Math.round(percent * 10))
                 .at(places(inside))
