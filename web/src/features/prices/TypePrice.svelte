@@ -31,6 +31,8 @@
 
   async function save(event: SubmitEvent): Promise<void> {
     event.preventDefault();
+    // Until it is known how this one is called, nothing can be taken back: it would be the one before.
+    kept = undefined;
     try {
       const body = priceForm(typed, shop!);
       const { number } = await taken(api.POST('/api/parts/{part}/prices', { params: { path: { part } }, body }));

@@ -49,4 +49,9 @@ public record SoftFact(Form form, Optional<Score> score, String words, String so
         RuleBroken.unless(form.own || !source.isBlank(), "Say who says so: a source is missing.");
         RuleBroken.unless(form != Form.OTHER || !words.isBlank(), "Say what is said of it.");
     }
+
+    /** Refuses a day that has come nowhere yet; somewhere it is tomorrow already. */
+    public void mustHaveCome(LocalDate today) {
+        RuleBroken.unless(!on.isAfter(today.plusDays(1)), "The day %s has not come yet.", on);
+    }
 }

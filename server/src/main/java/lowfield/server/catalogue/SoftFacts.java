@@ -43,10 +43,30 @@ public class SoftFacts {
     /** A fact as it was kept, and by whom. */
     public record Kept(UUID id, UUID part, SoftFact fact, String by) {}
 
-    /** What is known of some parts, of each the newest first. */
-    public Map<UUID, List<Kept>> of(List<UUID> ids) {
+    /** What is known of some parts. */
+    public record Known(Map<UUID, List<Kept>> byPart) {
+        /** Of one of them, the newest first. */
+        public List<Kept> of(UUID part) {
+            return byPart.getOrDefault(part, List.of());
+        }
+
+        /** Its reviews in words; empty when there is none. */
+        public String reviews(UUID part) {
+            return Reviews.of(of(part).stream().map(Kept::fact).toList())
+                    .map(Reviews::said)
+                    .orElse("");
+        }
+
+        /** How many things but reviews are known of it. */
+        public long others(UUID part) {
+            return of(part).stream().filter(k -> k.fact().score().isEmpty()).count();
+        }
+    }
+
+    /** What is known of some parts. */
+    public Known of(List<UUID> ids) {
         var part = DSL.coalesce(VARIANT.MERGED_INTO, VARIANT.ID);
-        return db
+        return new Known(db
                 .select(SOFT_FACT.asterisk(), ACCOUNT.NAME, part)
                 .from(SOFT_FACT)
                 .join(VARIANT)
@@ -57,21 +77,7 @@ public class SoftFacts {
                 .orderBy(SOFT_FACT.SEEN_ON.desc(), SOFT_FACT.AT.desc(), SOFT_FACT.ID)
                 .fetch(r -> new Kept(r.get(SOFT_FACT.ID), r.get(part), fact(r), r.get(ACCOUNT.NAME)))
                 .stream()
-                .collect(Collectors.groupingBy(Kept::part));
-    }
-
-    /** The reviews of one of some parts, in words; empty when there is none. */
-    public static String reviews(Map<UUID, List<Kept>> known, UUID part) {
-        return Reviews.of(facts(known, part)).map(Reviews::said).orElse("");
-    }
-
-    /** How many things but reviews are known of one of some parts. */
-    public static long others(Map<UUID, List<Kept>> known, UUID part) {
-        return facts(known, part).stream().filter(f -> f.score().isEmpty()).count();
-    }
-
-    private static List<SoftFact> facts(Map<UUID, List<Kept>> known, UUID part) {
-        return known.getOrDefault(part, List.of()).stream().map(Kept::fact).toList();
+                .collect(Collectors.groupingBy(Kept::part)));
     }
 
     private static SoftFact fact(Record r) {
@@ -92,8 +98,7 @@ public class SoftFacts {
     @Transactional
     public UUID keep(UUID id, SoftFact fact, Person by) {
         var part = parts.catalogue().part(id).id();
-        // Somewhere it is tomorrow already.
-        RuleBroken.unless(!fact.on().isAfter(today().plusDays(1)), "The day %s has not come yet.", fact.on());
+        fact.mustHaveCome(today());
         RuleBroken.unless(
                 db.fetchCount(SOFT_FACT, SOFT_FACT.VARIANT_ID.eq(part)) < MOST,
                 "At most %d facts are kept of a part; take old ones out.",

@@ -188,7 +188,7 @@ class Freezing {
     private Optional<Published.Figure> reviews(List<Part> compared) {
         var ids = compared.stream().map(Part::id).toList();
         var known = facts.of(ids);
-        var cells = ids.stream().map(id -> SoftFacts.reviews(known, id)).toList();
+        var cells = ids.stream().map(known::reviews).toList();
         return cells.stream().allMatch(String::isEmpty)
                 ? Optional.empty()
                 : Optional.of(new Published.Figure("reviews", cells, List.of()));

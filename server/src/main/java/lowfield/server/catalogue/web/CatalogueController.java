@@ -140,8 +140,8 @@ class CatalogueController {
         var sources = corrections.evidence(ids);
         var known = facts.of(ids);
         return Stream.of(
-                evidence("reviews", "reviews", ids, id -> SoftFacts.reviews(known, id)),
-                evidence("known", "other things known of it", ids, id -> SoftFacts.others(known, id) + ""),
+                evidence("reviews", "reviews", ids, known::reviews),
+                evidence("known", "other things known of it", ids, id -> known.others(id) + ""),
                 evidence("evidence", "figures with a source", ids, id -> sources.getOrDefault(id, 0) + ""));
     }
 

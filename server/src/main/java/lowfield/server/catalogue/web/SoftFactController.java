@@ -53,10 +53,8 @@ class SoftFactController {
         var part = parts.catalogue().part(id).id();
         var known = facts.of(List.of(part));
         return new FactsView(
-                SoftFacts.reviews(known, part),
-                known.getOrDefault(part, List.of()).stream()
-                        .map(SoftFactController::view)
-                        .toList());
+                known.reviews(part),
+                known.of(part).stream().map(SoftFactController::view).toList());
     }
 
     private static FactView view(SoftFacts.Kept kept) {
