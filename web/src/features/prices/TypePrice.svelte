@@ -32,6 +32,7 @@
   async function save(event: SubmitEvent): Promise<void> {
     event.preventDefault();
     // Until it is known how this one is called, nothing can be taken back: it would be the one before.
+    const before = kept;
     kept = undefined;
     try {
       const body = priceForm(typed, shop!);
@@ -40,6 +41,7 @@
       typed = { ...emptyPrice(), shop: typed.shop };
       await told('Kept; it counts now.');
     } catch (problem) {
+      kept = before;
       failed(problem);
     }
   }
