@@ -74,7 +74,7 @@ class ChoosingJourneyTest {
         try (var context = context()) {
             var page = desk(context);
             page.keyboard().press("t");
-            page.getByLabel("Tier name").waitFor();
+            assertThat(page.getByLabel("Tier name")).isFocused();
             page.keyboard().type("Dinghy");
             page.keyboard().press("Tab");
             page.keyboard().type("none");
