@@ -61,7 +61,8 @@ class PricesJourneyTest {
             page.getByLabel("I am sure of this price").check();
             button(page, "Keep the price").click();
             button(page, "Take the last one back").click();
-            assertThat(page.getByText("Taken back; what counted before it counts again.")).isVisible();
+            assertThat(page.getByText("Taken back; what counted before it counts again."))
+                    .isVisible();
             page.keyboard().press("Escape");
             var line = page.locator("section[aria-label='The slot']");
             assertThat(line).containsText("60.00 at Ferrowby");
