@@ -167,6 +167,8 @@ public class Offers {
                 .join(SHOP)
                 .on(SHOP.ID.eq(PRODUCT_PAGE.SHOP_ID))
                 .where(LISTING.ACCEPTED_PRICE_MINOR.isNotNull())
+                // What is said of a part's offers does not change with where their rows happen to lie.
+                .orderBy(LISTING.ID)
                 .fetch(Offers::at);
     }
 
