@@ -12,7 +12,8 @@ import org.apache.commons.csv.CSVRecord;
 
 /**
  * A large catalogue grown from the demo's: its parts many times over, under names of their own and each a little longer,
- * higher or heavier than the last, as in life hardly two parts have all figures in common.
+ * higher or heavier than the last, as in life hardly two parts have all figures in common. Variants of one product stay
+ * together.
  */
 final class Grown {
     private static final CSVFormat READ =
@@ -38,7 +39,7 @@ final class Grown {
                     .print(out)) {
                 for (int i = 0; i < rows; i++) {
                     var grown = i / records.size();
-                    printer.printRecord(cells(header, records.get(i % records.size()), " no " + mark + i, grown));
+                    printer.printRecord(cells(header, records.get(i % records.size()), " no " + mark + grown, grown));
                 }
             }
             return out.toString().getBytes(StandardCharsets.UTF_8);

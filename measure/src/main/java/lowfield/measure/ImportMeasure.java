@@ -9,10 +9,10 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import org.postgresql.PGConnection;
 
-/** 40,000 rows of a CSV file taken in, beside COPY of the same file into a bare table of the same database. */
+/** 40,000 rows of a CSV file taken in, between two times COPY of the same file into a bare table of the same database. */
 final class ImportMeasure {
     private static final int ROWS = 40_000;
-    private static final int ROUNDS = 3;
+    private static final int ROUNDS = 5;
 
     private ImportMeasure() {}
 
@@ -23,23 +23,25 @@ final class ImportMeasure {
         for (int round = -1; round < ROUNDS; round++) {
             var rows = round < 0 ? 2000 : ROWS;
             var file = Grown.file(client, "GRAPHICS_CARD", rows, "i" + round + "x");
+            var before = copy(database, file);
             var start = System.nanoTime();
             var report = client.file("/api/kinds/GRAPHICS_CARD/file?form=CSV&dry=false", file);
             var import_ = seconds(start);
-            var copy = copy(database, file);
+            var after = copy(database, file);
             takeOut(database);
             System.out.printf(
                     Locale.ROOT,
-                    "%s: %d rows of %d bytes taken in in %.2f s, copied in %.2f s; %s%n",
+                    "%s: %d rows of %d bytes taken in in %.2f s, copied in %.2f and %.2f s; %s%n",
                     round < 0 ? "warming up" : "round " + round,
                     rows,
                     file.length,
                     import_,
-                    copy,
+                    before,
+                    after,
                     report.substring(0, Math.min(70, report.length())));
             if (round >= 0) {
                 taken.add(import_);
-                copied.add(copy);
+                copied.addAll(List.of(before, after));
             }
         }
         var heap = client.get("/api/floor/-/heap").replaceAll(".*\"peakMb\":(\\d+).*", "$1");
@@ -53,6 +55,8 @@ final class ImportMeasure {
             statement.execute(
                     "delete from variant v using product p where p.id = v.product_id and p.name like '% no i%'");
             statement.execute("delete from product where name like '% no i%'");
+            statement.execute("vacuum variant");
+            statement.execute("vacuum product");
             statement.execute("select pg_notify('lowfield', 'CATALOGUE')");
         }
     }

@@ -10,6 +10,10 @@ import java.util.regex.Pattern;
  */
 public final class PriceText {
     private static final Pattern FIGURE = Pattern.compile("-?[0-9][0-9.,'\\u00a0\\u202f ]*");
+    private static final Pattern WHOLE =
+            Pattern.compile("-?(?:[0-9]+|[0-9]{1,3}(?:\\.[0-9]{3})+|[0-9]{1,3}(?:,[0-9]{3})+)");
+    private static final Pattern SPACES = Pattern.compile("['\\u00a0\\u202f ]");
+    private static final Pattern MARKS = Pattern.compile("[.,]");
     private static final int LONGEST = 40;
 
     private PriceText() {}
@@ -23,7 +27,7 @@ public final class PriceText {
         if (!matcher.find()) {
             return Optional.empty();
         }
-        var figure = matcher.group().replaceAll("['\\u00a0\\u202f ]", "");
+        var figure = SPACES.matcher(matcher.group()).replaceAll("");
         return matcher.find() ? Optional.empty() : decimal(figure);
     }
 
@@ -40,13 +44,10 @@ public final class PriceText {
     }
 
     private static Optional<BigDecimal> grouped(String whole, String fraction) {
-        var plain = whole.matches("-?[0-9]+")
-                || whole.matches("-?[0-9]{1,3}(\\.[0-9]{3})+")
-                || whole.matches("-?[0-9]{1,3}(,[0-9]{3})+");
-        if (!plain) {
+        if (!WHOLE.matcher(whole).matches()) {
             return Optional.empty();
         }
-        var digits = whole.replaceAll("[.,]", "");
+        var digits = MARKS.matcher(whole).replaceAll("");
         return Optional.of(new BigDecimal(fraction.isEmpty() ? digits : digits + "." + fraction));
     }
 }

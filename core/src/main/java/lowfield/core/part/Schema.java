@@ -3,6 +3,7 @@ package lowfield.core.part;
 import java.lang.reflect.Constructor;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,12 +21,17 @@ public final class Schema {
     /** A record read from a map, and every value that was not accepted; those figures are not known in the record. */
     public record Outcome(Spec spec, List<Wrong> wrong) {}
 
+    private static final Comparator<Field> STORED =
+            Comparator.<Field>comparingInt(f -> f.name().length()).thenComparing(Field::name);
+
     private final List<Field> fields;
+    private final List<Field> stored;
     private final Map<String, Field> byName = new LinkedHashMap<>();
     private final Constructor<? extends Record> constructor;
 
     private Schema(Class<? extends Record> type) {
         this.fields = Arrays.stream(type.getRecordComponents()).map(Field::of).toList();
+        stored = fields.stream().sorted(STORED).toList();
         fields.forEach(f -> byName.put(f.name(), f));
         try {
             var types = fields.stream().map(f -> f.component().getType()).toArray(Class<?>[]::new);
@@ -65,12 +71,16 @@ public final class Schema {
     }
 
     Record record(Map<String, ?> map, List<Wrong> wrong) {
-        map.keySet().stream()
-                .filter(key -> !byName.containsKey(key))
-                .forEach(key -> wrong.add(new Wrong(key, "A figure", key, "one that this kind has")));
-        var values = fields.stream()
-                .map(f -> FigureText.figure(f, Optional.ofNullable(map.get(f.name())), wrong))
-                .toArray();
+        for (var key : map.keySet()) {
+            if (!byName.containsKey(key)) {
+                wrong.add(new Wrong(key, "A figure", key, "one that this kind has"));
+            }
+        }
+        var values = new Object[fields.size()];
+        for (int i = 0; i < values.length; i++) {
+            var field = fields.get(i);
+            values[i] = FigureText.figure(field, Optional.ofNullable(map.get(field.name())), wrong);
+        }
         try {
             return constructor.newInstance(values);
         } catch (ReflectiveOperationException impossible) {
@@ -78,14 +88,18 @@ public final class Schema {
         }
     }
 
-    /** The map of a record: known figures and those not applicable; what is not known is left out. */
+    /**
+     * The map of a record: known figures and those not applicable; what is not known is left out. Short names come before
+     * long ones, and names of one length by their letters: the order in which the database keeps them, so that it has nothing
+     * to sort.
+     */
     public Map<String, Object> write(Spec spec) {
         return write((Record) spec);
     }
 
     private Map<String, Object> write(Record spec) {
         var map = new LinkedHashMap<String, Object>();
-        for (var field : fields) {
+        for (var field : stored) {
             var figure = figureOf(spec, field);
             if (figure instanceof Figure.NotApplicable) {
                 map.put(field.name(), NOT_APPLICABLE);
@@ -97,10 +111,11 @@ public final class Schema {
     }
 
     private static Object written(Field field, Object value) {
-        return field.rows()
-                .<Object>map(rows -> ((List<?>) value)
-                        .stream().map(row -> rows.write((Record) row)).toList())
-                .orElse(value);
+        return field.rows().isEmpty() ? value : field.rows().get().rows((List<?>) value);
+    }
+
+    private List<Map<String, Object>> rows(List<?> rows) {
+        return rows.stream().map(row -> write((Record) row)).toList();
     }
 
     /** One figure of a record by its field. */

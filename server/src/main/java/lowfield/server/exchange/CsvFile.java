@@ -75,19 +75,24 @@ final class CsvFile {
         return text.length() > 200 ? text.substring(0, 200) + "…" : text;
     }
 
-    private static Map<String, Field> columns(Kind kind, List<String> header, Report.Faults faults) {
-        var fields = new HashMap<String, Field>();
-        for (var heading : header) {
+    /** A figure's place in each line. */
+    private record Column(int at, Field field) {}
+
+    private static List<Column> columns(Kind kind, List<String> header, Report.Faults faults) {
+        var columns = new ArrayList<Column>();
+        for (int i = 0; i < header.size(); i++) {
+            var heading = header.get(i);
             if (!Columns.NAMES.contains(heading)) {
-                Columns.field(kind, heading)
-                        .ifPresentOrElse(
-                                f -> fields.put(heading, f),
-                                () -> faults.add(
-                                        1,
-                                        heading,
-                                        heading,
-                                        "a column of a " + kind.label()
-                                                + "; docs/formats names them, each with its unit"));
+                var field = Columns.field(kind, heading);
+                if (field.isPresent()) {
+                    columns.add(new Column(i, field.get()));
+                } else {
+                    faults.add(
+                            1,
+                            heading,
+                            heading,
+                            "a column of a " + kind.label() + "; docs/formats names them, each with its unit");
+                }
             }
         }
         for (var needed : List.of("maker", "product")) {
@@ -95,21 +100,21 @@ final class CsvFile {
                 faults.add(1, needed, "", "there must be a column \"" + needed + "\"");
             }
         }
-        return fields;
+        return columns;
     }
 
-    private static Optional<Row> row(CSVRecord csv, long line, Map<String, Field> columns, Report.Faults faults) {
+    private static Optional<Row> row(CSVRecord csv, long line, List<Column> columns, Report.Faults faults) {
         if (!csv.isConsistent()) {
             faults.add(line, "", csv.size() + " cells", "as many cells as the header has");
             return Optional.empty();
         }
         var spec = new HashMap<String, Object>();
-        columns.forEach((heading, field) -> {
-            var cell = Columns.fused(csv.get(heading));
+        for (var column : columns) {
+            var cell = Columns.fused(csv.get(column.at()));
             if (!cell.isEmpty()) {
-                spec.put(field.name(), Columns.value(field, cell));
+                spec.put(column.field().name(), Columns.value(column.field(), cell));
             }
-        });
+        }
         var currency = text(csv, "suggested_currency");
         return Optional.of(new Row(
                 line,

@@ -3,6 +3,7 @@ package lowfield.server.exchange;
 import java.security.SecureRandom;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.HashMap;
@@ -54,22 +55,23 @@ class Intake {
         db.execute("select pg_advisory_xact_lock(?)", ONE_AT_A_TIME);
         db.execute("create temporary table known_in (id uuid not null, gtin text, maker_number text, release text,"
                 + " suggested_minor bigint, suggested_currency text, avoid text, spec jsonb not null) on commit drop");
-        // A family is looked up for each new product: by its index, and not by a plan made when there were few.
-        db.execute("set local random_page_cost = 1.1");
+        var holdings = Holdings.of(db, kind);
+        // What a row refers to is looked up for each: by its index, and not by a plan made when there were few.
+        db.execute("set local enable_seqscan = off");
         db.execute("discard plans");
-        return new Taking(kind, Holdings.of(db, kind));
+        return new Taking(kind, holdings);
     }
 
     /** One file; closed before its transaction ends. */
     final class Taking implements AutoCloseable {
         private final Kind kind;
         private final Holdings holdings;
-        private final OffsetDateTime now = OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
-        private final OrderedIds ids = new OrderedIds(clock.instant(), new SecureRandom());
+        private final Instant now = clock.instant();
+        private final OrderedIds ids = new OrderedIds(now, new SecureRandom());
         private final Map<UUID, Long> lines = new HashMap<>();
         private final ExecutorService writer = Executors.newSingleThreadExecutor();
         private final CopyManager copies = copies();
-        private Batch filling = Batch.empty();
+        private Batch filling = Batch.first();
         private Future<?> writing = CompletableFuture.completedFuture(null);
         private int added;
 
@@ -156,7 +158,7 @@ class Intake {
         private void handOver() {
             await();
             var full = filling;
-            filling = Batch.empty();
+            filling = full.next();
             writing = writer.submit(() -> {
                 full.copy(copies);
                 return full;
@@ -180,6 +182,7 @@ class Intake {
         Outcome settle(Person by) {
             handOver();
             await();
+            db.execute("set local enable_seqscan = on");
             return new Outcome(added, change(by, now));
         }
 
@@ -216,7 +219,7 @@ class Intake {
     }
 
     /** An empty cell leaves what is there; only rows that say something new change anything. */
-    private int change(Person by, OffsetDateTime now) {
+    private int change(Person by, Instant now) {
         return db.execute(
                 "with changed as (update variant v set spec = v.spec || p.spec,"
                         + " gtin = coalesce(p.gtin, v.gtin), maker_number = coalesce(p.maker_number, v.maker_number),"
@@ -236,6 +239,6 @@ class Intake {
                         + " select id, ?::uuid, ?::timestamptz, 'from a file', jsonb_build_object('spec', before),"
                         + " jsonb_build_object('spec', after) from changed",
                 by.id(),
-                now);
+                OffsetDateTime.ofInstant(now, ZoneOffset.UTC));
     }
 }
