@@ -50,14 +50,14 @@ class PricesJourneyTest {
             page.getByLabel("Shipping alone").fill("0");
             page.getByLabel("To be claimed back").fill("5");
             button(page, "Keep the price").click();
-            assertThat(page.getByText("Others ask about 15")).isVisible();
+            assertThat(page.getByText(", which others ask")).isVisible();
             page.getByLabel("I am sure of this price").check();
             button(page, "Keep the price").click();
             assertThat(page.getByText("Kept; it counts now.")).isVisible();
             page.getByLabel("Price of one, EUR").fill("149");
             page.getByLabel("Where you have it from").fill("asked at the wrong counter");
             button(page, "Keep the price").click();
-            assertThat(page.getByText("The last price here was 60.00")).isVisible();
+            assertThat(page.getByText("of the last accepted 60.00")).isVisible();
             page.getByLabel("I am sure of this price").check();
             button(page, "Keep the price").click();
             button(page, "Take the last one back").click();

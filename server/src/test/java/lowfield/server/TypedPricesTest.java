@@ -101,7 +101,7 @@ class TypedPricesTest {
         var seen = caseLine().path("goods").path("minor").asLong();
         type(CASE, price(seen - 100));
         var far = price(seen / 3);
-        assertThat(type(CASE, far).detail()).contains("The last price here was", "say that you are sure");
+        assertThat(type(CASE, far).detail()).contains("of the last accepted", "say that you are sure");
         assertThat(caseLine().path("goods").path("minor").asLong()).isEqualTo(seen - 100);
         far.put("sure", true);
         assertThat(type(CASE, far).status()).isEqualTo(201);
@@ -113,7 +113,7 @@ class TypedPricesTest {
         world.filled().round();
         var seen = caseLine().path("goods").path("minor").asLong();
         var far = price(seen / 3);
-        assertThat(type(CASE, far).detail()).contains("Others ask about", "say that you are sure");
+        assertThat(type(CASE, far).detail()).contains("which others ask; say that you are sure");
         assertThat(caseLine().path("goods").path("minor").asLong()).isEqualTo(seen);
         far.put("condition", "USED");
         assertThat(type(CASE, far).status()).isEqualTo(201);

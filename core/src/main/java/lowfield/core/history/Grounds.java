@@ -13,6 +13,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
+import lowfield.core.offer.GoingPrice;
 import lowfield.core.offer.Guard;
 
 /**
@@ -21,6 +22,13 @@ import lowfield.core.offer.Guard;
  * since, as this very round sees it. A round observes everything first, so that there is no circle.
  */
 public final class Grounds {
+    /** What moves together; in another currency a price moves with the rate of exchange, too. */
+    private record Market(String kind, String currency) {
+        static Market of(String kind, Money price) {
+            return new Market(kind, price.currency().getCurrencyCode());
+        }
+    }
+
     /** A price that was accepted, and the shop's day of it. */
     public record Accepted(Money price, LocalDate day) {}
 
@@ -30,13 +38,17 @@ public final class Grounds {
         private Pool pool() {
             return new Pool(product, condition, price.currency().getCurrencyCode());
         }
+
+        private Market market() {
+            return Market.of(kind, price);
+        }
     }
 
     /**
      * A price that the round has seen.
      *
      * @param own what was accepted last of the very listing
-     * @param peers what others ask for the same part in the same condition, for a listing that is new
+     * @param peers what others ask for the same part in the same condition, for a listing that is new; in any currency
      */
     public record Seen(
             UUID listing,
@@ -47,9 +59,18 @@ public final class Grounds {
             UUID shop,
             Money price,
             Optional<Accepted> own,
-            Optional<Money> peers) {
+            List<Money> peers) {
+        /** What was accepted in another currency, before the shop changed to this one, tells nothing. */
+        private Optional<Accepted> comparable() {
+            return own.filter(last -> last.price().currency().equals(price.currency()));
+        }
+
         private Pool pool() {
             return new Pool(product, condition, price.currency().getCurrencyCode());
+        }
+
+        private Market market() {
+            return Market.of(kind, price);
         }
     }
 
@@ -61,24 +82,24 @@ public final class Grounds {
 
     private final Map<Pool, List<Guard.Past>> past = new HashMap<>();
     private final Map<Pool, List<Seen>> now;
-    private final Map<String, TreeMap<LocalDate, Double>> levels = new HashMap<>();
-    private final Map<String, Double> levelNow = new HashMap<>();
+    private final Map<Market, TreeMap<LocalDate, Double>> levels = new HashMap<>();
+    private final Map<Market, Double> levelNow = new HashMap<>();
 
     private Grounds(List<Seen> seen, List<Past> accepted) {
         now = seen.stream().collect(Collectors.groupingBy(Seen::pool));
-        var before = accepted.stream().collect(Collectors.groupingBy(Past::kind));
-        seen.stream().collect(Collectors.groupingBy(Seen::kind)).forEach((kind, prices) -> {
-            var days = levels(before.getOrDefault(kind, List.of()));
-            levels.put(kind, days);
+        var before = accepted.stream().collect(Collectors.groupingBy(Past::market));
+        seen.stream().collect(Collectors.groupingBy(Seen::market)).forEach((market, prices) -> {
+            var days = levels(before.getOrDefault(market, List.of()));
+            levels.put(market, days);
             var last = days.isEmpty() ? 1 : days.lastEntry().getValue();
-            levelNow.put(kind, last * move(prices));
+            levelNow.put(market, last * move(prices));
         });
         accepted.stream()
                 .collect(Collectors.groupingBy(Past::pool))
                 .forEach((pool, prices) -> past.put(
                         pool,
                         oneAShopAndDay(prices).stream()
-                                .map(p -> new Guard.Past(p.price(), levelOn(p.kind(), p.day())))
+                                .map(p -> new Guard.Past(p.price(), levelOn(p.market(), p.day())))
                                 .toList()));
     }
 
@@ -88,18 +109,21 @@ public final class Grounds {
 
     /** What a seen price is held against. */
     public Guard.Ground ground(Seen seen) {
-        var level = levelNow.getOrDefault(seen.kind(), 1.0);
+        var level = levelNow.getOrDefault(seen.market(), 1.0);
+        var own = seen.comparable();
         return new Guard.Ground(
                 past.getOrDefault(seen.pool(), List.of()),
-                seen.own().map(a -> new Guard.Past(a.price(), levelOn(seen.kind(), a.day()))),
-                seen.own().isPresent()
-                        ? Optional.empty()
-                        : seen.peers().or(() -> peersNow(seen)).map(m -> new Guard.Past(m, level)),
+                own.map(a -> new Guard.Past(a.price(), levelOn(seen.market(), a.day()))),
+                own.isPresent() ? Optional.empty() : peers(seen).map(m -> new Guard.Past(m, level)),
                 level,
                 now.getOrDefault(seen.pool(), List.of()).stream()
                         .filter(p -> !p.shop().equals(seen.shop()) && p.part().equals(seen.part()))
                         .map(Seen::price)
                         .toList());
+    }
+
+    private Optional<Money> peers(Seen seen) {
+        return GoingPrice.of(seen.peers(), seen.price().currency()).or(() -> peersNow(seen));
     }
 
     /**
@@ -110,15 +134,13 @@ public final class Grounds {
         var others = now.get(seen.pool()).stream()
                 .filter(p -> p.part().equals(seen.part()) && !p.listing().equals(seen.listing()))
                 .map(Seen::price)
-                .sorted()
                 .toList();
-        return others.size() < 2
-                ? others.stream().filter(p -> p.compareTo(seen.price()) > 0).findFirst()
-                : Optional.of(others.get(others.size() / 2));
+        return GoingPrice.of(others, seen.price().currency())
+                .filter(going -> others.size() > 1 || going.compareTo(seen.price()) > 0);
     }
 
-    private double levelOn(String kind, LocalDate day) {
-        var known = levels.getOrDefault(kind, new TreeMap<>()).floorEntry(day);
+    private double levelOn(Market market, LocalDate day) {
+        var known = levels.getOrDefault(market, new TreeMap<>()).floorEntry(day);
         return known == null ? 1 : known.getValue();
     }
 
@@ -129,7 +151,7 @@ public final class Grounds {
         return lowest.values();
     }
 
-    /** Where the kind's index stood on each day that has prices. */
+    /** Where the index of a kind stood on each day that has prices. */
     private static TreeMap<LocalDate, Double> levels(List<Past> prices) {
         var days = new TreeMap<LocalDate, Map<UUID, KindIndex.Quote>>();
         var product = new HashMap<UUID, UUID>();
@@ -173,8 +195,7 @@ public final class Grounds {
     /** By how much each product has moved, as a logarithm. */
     private static List<Double> moves(List<Seen> seen) {
         var ofProduct = new HashMap<UUID, List<Double>>();
-        seen.forEach(p -> p.own()
-                .filter(last -> last.price().currency().equals(p.price().currency()))
+        seen.forEach(p -> p.comparable()
                 .ifPresent(last -> ofProduct
                         .computeIfAbsent(p.product(), x -> new ArrayList<>())
                         .add(Math.log((double) p.price().minor() / last.price().minor()))));

@@ -10,7 +10,7 @@ import lowfield.core.money.Percent;
  * The guard against wrong prices (rules 2). On the logarithms of what was accepted before, a price is set aside for a person
  * when it stands out: its modified z-score (Iglewicz and Hoaglin 1993: 0.6745 (x - median) / MAD, with MAD at least 0.02)
  * is beyond 3.5 and it is more than 12% off the median. With fewer than five values it is held against the last accepted
- * price instead. How the whole kind has moved since is taken out first, so that a market that moves does not freeze
+ * price instead, or, where there is none, against what others ask. How the whole kind has moved since is taken out first, so that a market that moves does not freeze
  * everything; and a price that a second, independent shop agrees with is let through, as is one that stands where the very
  * listing stood when it was last accepted: a sibling that always costs more is not asked about again.
  */
@@ -52,6 +52,11 @@ public record Guard(int lowestPercent, int highestPercent) {
         public Ground {
             past = List.copyOf(past);
             elsewhere = List.copyOf(elsewhere);
+        }
+
+        /** When nothing is known but the last accepted price, or what others ask now. */
+        public static Ground of(Optional<Money> own, Optional<Money> peers) {
+            return new Ground(List.of(), own.map(m -> new Past(m, 1)), peers.map(m -> new Past(m, 1)), 1, List.of());
         }
     }
 
@@ -98,31 +103,32 @@ public record Guard(int lowestPercent, int highestPercent) {
                 .isPresent();
     }
 
-    /** Whether a price is so far from the last one that a person must say it is right. */
-    public boolean isFarOff(Money last, Money seen) {
-        return !againstLast(new Ground(List.of(), Optional.of(new Past(last, 1)), Optional.empty(), 1, List.of()), seen)
-                .accepted();
+    /** One price that another is held against, and what it is called. */
+    private record Compared(Past price, String called) {
+        static Optional<Compared> of(Ground ground) {
+            return ground.own()
+                    .map(p -> new Compared(p, "the last accepted " + p.price()))
+                    .or(() -> ground.peers().map(p -> new Compared(p, p.price() + ", which others ask")));
+        }
     }
 
     private Judgement againstLast(Ground ground, Money seen) {
-        var compared = ground.own().or(ground::peers);
-        if (compared.isEmpty()) {
-            return new Judgement(true, "first price seen");
-        }
-        var last = compared.get();
-        var percent = 100 * Math.exp(Math.log(seen.minor()) - last.log(ground.level()));
+        return Compared.of(ground)
+                .map(compared -> against(compared, ground.level(), seen))
+                .orElse(new Judgement(true, "first price seen"));
+    }
+
+    private Judgement against(Compared compared, double level, Money seen) {
+        var percent = 100 * Math.exp(Math.log(seen.minor()) - compared.price().log(level));
         // To a millionth, so that a price right on the edge is not set aside by rounding.
         if (percent < lowestPercent - 1e-6) {
-            return new Judgement(
-                    false, "%s is under %d%% of the last accepted %s".formatted(seen, lowestPercent, last.price()));
+            return new Judgement(false, "%s is under %d%% of %s".formatted(seen, lowestPercent, compared.called()));
         }
         if (percent > highestPercent + 1e-6) {
-            return new Judgement(
-                    false, "%s is over %d%% of the last accepted %s".formatted(seen, highestPercent, last.price()));
+            return new Judgement(false, "%s is over %d%% of %s".formatted(seen, highestPercent, compared.called()));
         }
         return new Judgement(
-                true,
-                "within %d to %d%% of the last accepted %s".formatted(lowestPercent, highestPercent, last.price()));
+                true, "within %d to %d%% of %s".formatted(lowestPercent, highestPercent, compared.called()));
     }
 
     private static double median(double[] sorted) {

@@ -41,7 +41,7 @@ class GroundsTest {
                 shop,
                 euro(price),
                 last.map(p -> new Grounds.Accepted(euro(p), TODAY.minusDays(14))),
-                Optional.empty());
+                List.of());
     }
 
     private static boolean accepts(Grounds grounds, Grounds.Seen seen) {
@@ -180,5 +180,60 @@ class GroundsTest {
         var grounds = Grounds.of(List.of(usual, slip), List.of());
         assertThat(accepts(grounds, usual)).isTrue();
         assertThat(accepts(grounds, slip)).isFalse();
+    }
+
+    /** A price of 1,200.00 at a shop that tells its prices in kronor. */
+    private static Grounds.Seen inKronor(Optional<Grounds.Accepted> own, Money... peers) {
+        return new Grounds.Seen(
+                new UUID(3, 1),
+                part(1),
+                part(1),
+                "MEMORY",
+                Condition.NEW,
+                QUILLMARKET,
+                Money.of(120_000, "SEK"),
+                own,
+                List.of(peers));
+    }
+
+    @Test
+    void whatIsAskedInAnotherCurrencyTellsNothing() {
+        var seen = inKronor(Optional.empty(), euro(100), euro(110), euro(105));
+        var grounds = Grounds.of(List.of(seen, seen(1, FERROWBY, 101, Optional.empty())), months(FERROWBY));
+        assertThat(grounds.ground(seen)).isEqualTo(Guard.Ground.NOTHING);
+        assertThat(accepts(grounds, seen)).isTrue();
+
+        var among = inKronor(Optional.empty(), euro(100), Money.of(1_300_000, "SEK"));
+        assertThat(accepts(Grounds.of(List.of(among), List.of()), among)).isFalse();
+    }
+
+    @Test
+    void aShopThatChangedItsCurrencyIsHeldAgainstOthers() {
+        var own = Optional.of(new Grounds.Accepted(euro(100), TODAY.minusDays(14)));
+        var alone = inKronor(own);
+        assertThat(accepts(Grounds.of(List.of(alone), List.of()), alone)).isTrue();
+        var slip = inKronor(own, Money.of(1_200_000, "SEK"));
+        assertThat(Guard.USUAL
+                        .judge(Grounds.of(List.of(slip), List.of()).ground(slip), slip.price())
+                        .why())
+                .isEqualTo("1,200.00 SEK is under 65% of 12,000.00 SEK, which others ask");
+    }
+
+    @Test
+    void pricesInAnotherCurrencyDoNotMoveAKind() {
+        var here = throughout(FERROWBY, 1.01);
+        var kronor = java.util.stream.IntStream.range(0, 8)
+                .mapToObj(part -> new Grounds.Past(
+                        part(part),
+                        part(part),
+                        "MEMORY",
+                        Condition.NEW,
+                        QUILLMARKET,
+                        TODAY.minusDays(7),
+                        Money.of(1000, "SEK")))
+                .toList();
+        var past = new ArrayList<>(months(FERROWBY));
+        past.addAll(kronor);
+        assertThat(here).allMatch(s -> accepts(Grounds.of(here, past), s));
     }
 }

@@ -51,6 +51,10 @@ class GuardTest {
     void saysWhy() {
         assertThat(Guard.USUAL.judge(after(6190), euro(619)).why())
                 .isEqualTo("6.19 EUR is under 65% of the last accepted 61.90 EUR");
+        assertThat(Guard.USUAL
+                        .judge(Ground.of(Optional.empty(), Optional.of(euro(6190))), euro(619))
+                        .why())
+                .isEqualTo("6.19 EUR is under 65% of 61.90 EUR, which others ask");
         assertThat(judge(past(10000, 10100, 9900, 10000, 10050), 1, 8000).why())
                 .isEqualTo("80.00 EUR stands out: −20% off 100.00 EUR, the middle of 5 accepted prices");
     }

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.history.Grounds;
@@ -130,7 +131,7 @@ class Judging {
         }
     }
 
-    private static Open open(Record r, Map<List<Object>, List<Long>> peers) {
+    private static Open open(Record r, Map<List<Object>, List<Money>> peers) {
         var minor = r.get("price_minor", Long.class);
         var at = r.get("seen_at", OffsetDateTime.class);
         var id = r.get("id", Long.class);
@@ -139,7 +140,6 @@ class Judging {
             return new Open(id, listing, at, Optional.empty(), null);
         }
         var currency = r.get("currency", String.class).strip();
-        var others = peers.getOrDefault(sameThing(r), List.of());
         var seen = new Grounds.Seen(
                 listing,
                 r.get("variant_id", UUID.class),
@@ -149,7 +149,7 @@ class Judging {
                 r.get("shop_id", UUID.class),
                 Money.of(minor, currency),
                 own(r),
-                others.isEmpty() ? Optional.empty() : Optional.of(Money.of(others.get(others.size() / 2), currency)));
+                peers.getOrDefault(sameThing(r), List.of()));
         return new Open(id, listing, at, Optional.of(seen), r.get("rejected_minor", Long.class));
     }
 
@@ -168,23 +168,26 @@ class Judging {
         return List.of(r.get("variant_id", UUID.class), r.get("condition", String.class));
     }
 
-    /** What others ask for the same part in the same condition, in order, where a listing is new. */
-    private Map<List<Object>, List<Long>> peers(List<Record> open) {
+    /** What others ask for the same part in the same condition, where a listing is new. */
+    private Map<List<Object>, List<Money>> peers(List<Record> open) {
         var parts = open.stream()
-                .filter(r -> r.get("accepted_price_minor") == null)
+                .filter(r -> !Objects.equals(r.get("accepted_currency"), r.get("currency")))
                 .map(r -> r.get("variant_id", UUID.class))
                 .distinct()
                 .toArray(UUID[]::new);
-        var peers = new HashMap<List<Object>, List<Long>>();
+        var peers = new HashMap<List<Object>, List<Money>>();
         if (parts.length > 0) {
-            db.select(PRODUCT_PAGE.VARIANT_ID, LISTING.CONDITION, LISTING.ACCEPTED_PRICE_MINOR)
+            db.select(
+                            PRODUCT_PAGE.VARIANT_ID,
+                            LISTING.CONDITION,
+                            LISTING.ACCEPTED_PRICE_MINOR,
+                            LISTING.ACCEPTED_CURRENCY)
                     .from(LISTING)
                     .join(PRODUCT_PAGE)
                     .on(PRODUCT_PAGE.ID.eq(LISTING.PAGE_ID))
                     .where(PRODUCT_PAGE.VARIANT_ID.in(Each.of(parts)), LISTING.ACCEPTED_PRICE_MINOR.isNotNull())
-                    .orderBy(LISTING.ACCEPTED_PRICE_MINOR)
                     .forEach(r -> peers.computeIfAbsent(sameThing(r), k -> new ArrayList<>())
-                            .add(r.value3()));
+                            .add(Money.of(r.value3(), r.value4())));
         }
         return peers;
     }

@@ -13,10 +13,12 @@ import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
+import lowfield.core.offer.GoingPrice;
 import lowfield.core.offer.Guard;
 import lowfield.db.tables.records.ObservationRecord;
 import lowfield.db.tables.records.ShopRecord;
@@ -25,7 +27,6 @@ import lowfield.server.catalogue.Parts;
 import lowfield.server.platform.Conflict;
 import lowfield.server.platform.NotFound;
 import lowfield.server.shops.PageAddress;
-import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
@@ -146,36 +147,24 @@ public class TypedPrices {
 
     /** Held to the last price of the same offer, or to what others ask where there was none. */
     private void refuseFarOff(UUID listing, UUID part, TypedPrice typed) {
-        var last = prices(LISTING.ID.eq(listing), typed).stream().findFirst();
-        last.ifPresent(known -> refuseFarOff(known, typed, "The last price here was %s"));
-        if (last.isEmpty()) {
-            var others = prices(PRODUCT_PAGE.VARIANT_ID.eq(part), typed);
-            others.stream()
-                    .skip(others.size() / 2)
-                    .findFirst()
-                    .ifPresent(usual -> refuseFarOff(usual, typed, "Others ask about %s for it"));
-        }
+        var asked = asked(part, typed);
+        var ground = Guard.Ground.of(
+                Optional.ofNullable(asked.get(listing)),
+                GoingPrice.of(asked.values(), typed.price().currency()));
+        var judged = Guard.USUAL.judge(ground, typed.price());
+        RuleBroken.unless(typed.sure() || judged.accepted(), "%s; say that you are sure if it is right.", judged.why());
     }
 
-    private static void refuseFarOff(Money known, TypedPrice typed, String words) {
-        RuleBroken.unless(
-                typed.sure() || !Guard.USUAL.isFarOff(known, typed.price()),
-                words + "; say that you are sure if %s is right.",
-                known,
-                typed.price());
-    }
-
-    /** What counts of such offers in the typed condition and currency, least first. */
-    private List<Money> prices(Condition which, TypedPrice typed) {
-        return db.select(LISTING.ACCEPTED_PRICE_MINOR)
+    /** What counts of the part in the typed condition and currency, by listing. */
+    private Map<UUID, Money> asked(UUID part, TypedPrice typed) {
+        return db.select(LISTING.ID, LISTING.ACCEPTED_PRICE_MINOR)
                 .from(LISTING)
                 .join(PRODUCT_PAGE)
                 .on(PRODUCT_PAGE.ID.eq(LISTING.PAGE_ID))
-                .where(which, LISTING.ACCEPTED_PRICE_MINOR.isNotNull())
+                .where(PRODUCT_PAGE.VARIANT_ID.eq(part), LISTING.ACCEPTED_PRICE_MINOR.isNotNull())
                 .and(LISTING.CONDITION.eq(typed.condition().name()))
                 .and(LISTING.ACCEPTED_CURRENCY.eq(typed.currency()))
-                .orderBy(LISTING.ACCEPTED_PRICE_MINOR)
-                .fetch(r -> Money.of(r.value1(), typed.currency()));
+                .fetchMap(LISTING.ID, r -> Money.of(r.value2(), typed.currency()));
     }
 
     private ObservationRecord observation(UUID listing, TypedPrice typed, OffsetDateTime at, Person by) {
