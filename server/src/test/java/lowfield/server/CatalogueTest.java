@@ -28,6 +28,33 @@ class CatalogueTest {
         return world.ines.call("PATCH", "/api/parts/" + id, correction, version);
     }
 
+    private Caller.Answer addNumbered(String name, String gtin) {
+        return world.ines.post(
+                "/api/parts",
+                Map.of(
+                        "kind", "PASTE", "maker", "Test", "family", "", "name", name, "variant", "", "gtin", gtin,
+                        "spec", Map.of()));
+    }
+
+    @Test
+    void aNumberIsOnePartsAloneInWhicheverLengthItIsTyped() {
+        assertThat(addNumbered("Numbered One", "012345678905").status()).isEqualTo(201);
+        for (var length : new String[] {"012345678905", "12345678905", "0012345678905"}) {
+            var again = addNumbered("Numbered Two", length);
+            assertThat(again.status()).isEqualTo(422);
+            assertThat(again.detail())
+                    .isEqualTo(
+                            "GTIN " + length + " is the number of Test Numbered One; a part has a number of its own.");
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1234567", "123456789012345", "00000000", "12345678x"})
+    void whatIsNoNumberIsTold(String gtin) {
+        assertThat(addNumbered("Unnumbered", gtin).detail())
+                .isEqualTo("A GTIN is 8 to 14 digits, not all of them zero; \"" + gtin + "\" is none.");
+    }
+
     @Test
     void aMissingFigureIsFilledInAndTheBuildIsDecided() {
         var name = "Case " + UUID.randomUUID();

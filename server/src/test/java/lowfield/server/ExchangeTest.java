@@ -189,6 +189,7 @@ class ExchangeTest {
             value = {
                 "maker,product,wheels\\nTest,X,4; 1 wheels wheels: a column of a case",
                 "maker,product,cardLength [cm]\\nTest,X,31; 1 cardLength [cm] cardLength [cm]: a column of a case",
+                "maker,product,cardLength,cardLength [mm]\\nTest,X,310,320; 1 cardLength [mm] cardLength [mm]: one column for one figure",
                 "product\\nX; 1 maker : there must be a column \"maker\"",
                 "maker,product\\nTest,X,more; 2  3 cells: as many cells as the header has",
                 "maker,product,gtin\\nTest,X,12; 2 gtin 12: 8 to 14 digits, not all of them zero",

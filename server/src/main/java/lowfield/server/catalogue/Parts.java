@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
+import lowfield.core.part.Gtin;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.core.part.Release;
@@ -22,6 +23,7 @@ import lowfield.server.platform.Notices;
 import lowfield.server.platform.Snapshot;
 import org.jooq.DSLContext;
 import org.jooq.Record;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -74,10 +76,7 @@ public class Parts {
         var family = named(part.family().isBlank() ? name : part.family(), "family", 100);
         var spec = part.kind().schema().read(part.spec());
         var gtin = Optional.ofNullable(part.gtin()).map(String::strip).filter(g -> !g.isEmpty());
-        gtin.ifPresent(g -> RuleBroken.unless(
-                g.matches("[0-9]{8,14}"),
-                "A GTIN is 8 to 14 digits, not \"%s\".",
-                g.length() > 20 ? g.substring(0, 20) + "…" : g));
+        gtin.ifPresent(this::refuseNumber);
         var product = productId(part.kind(), maker, family, name);
         var made = new Part(
                 UUID.randomUUID(),
@@ -116,6 +115,21 @@ public class Parts {
                 .execute();
         notices.changed(Notices.Topic.CATALOGUE);
         return made;
+    }
+
+    private void refuseNumber(String gtin) {
+        RuleBroken.unless(
+                gtin.matches("(?!0+$)[0-9]{8,14}"),
+                "A GTIN is 8 to 14 digits, not all of them zero; \"%s\" is none.",
+                gtin.length() > 20 ? gtin.substring(0, 20) + "…" : gtin);
+        db.select(VARIANT.ID)
+                .from(VARIANT)
+                .where(DSL.ltrim(VARIANT.GTIN, DSL.inline("0")).eq(new Gtin(gtin).digits()))
+                .fetchOptional(VARIANT.ID)
+                .ifPresent(other -> {
+                    throw new RuleBroken("GTIN %s is the number of %s; a part has a number of its own."
+                            .formatted(gtin, catalogue().part(other).fullName()));
+                });
     }
 
     private static @Nullable String blankToNull(@Nullable String text) {

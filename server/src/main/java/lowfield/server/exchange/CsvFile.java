@@ -10,6 +10,7 @@ import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -80,18 +81,21 @@ final class CsvFile {
 
     private static List<Column> columns(Kind kind, List<String> header, Report.Faults faults) {
         var columns = new ArrayList<Column>();
+        var named = new HashSet<Field>();
         for (int i = 0; i < header.size(); i++) {
             var heading = header.get(i);
             if (!Columns.NAMES.contains(heading)) {
                 var field = Columns.field(kind, heading);
-                if (field.isPresent()) {
-                    columns.add(new Column(i, field.get()));
-                } else {
+                if (field.isEmpty()) {
                     faults.add(
                             1,
                             heading,
                             heading,
                             "a column of a " + kind.label() + "; docs/formats names them, each with its unit");
+                } else if (!named.add(field.get())) {
+                    faults.add(1, heading, heading, "one column for one figure; another gives it already");
+                } else {
+                    columns.add(new Column(i, field.get()));
                 }
             }
         }
