@@ -218,6 +218,7 @@ class ExchangeTest {
         refused(new byte[0], "empty");
         refused("maker,maker,product\nA,B,C\n".getBytes(StandardCharsets.UTF_8), "no header of columns");
         refused("maker,product\nTest,\"half".getBytes(StandardCharsets.UTF_8), "no CSV");
+        refused("maker,product\nTest,Ho\0use\n".getBytes(StandardCharsets.UTF_8), "no text");
         refused(("maker,product" + ",x".repeat(10_000_000)).getBytes(StandardCharsets.UTF_8), "longer than 200,000");
         refused(("maker,product\nTest," + "x".repeat(300_000)).getBytes(StandardCharsets.UTF_8), "longer than 200,000");
     }
@@ -286,6 +287,31 @@ class ExchangeTest {
         var answer = send("CASE", Form.JSON, false, file.getBytes(StandardCharsets.UTF_8));
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.detail()).contains(why);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            quoteCharacter = '~',
+            value = {
+                "`suggested`: {`minor`: 100, `currency`: `QQQ`}; suggested_currency QQQ: three letters of ISO 4217",
+                "`suggested`: {`minor`: 100, `currency`: `EURO`}; suggested_currency EURO: three letters of ISO 4217",
+                "`suggested`: {`minor`: 0, `currency`: `EUR`}; suggested_price 0: a price above zero",
+                "`suggested`: {`minor`: 9223372036854775807, `currency`: `EUR`}; suggested_price 9223372036854775807: a price above zero, up to 10,000,000.00 EUR",
+                "`variant`: `a\\u0000b`; 0 to 80 letters",
+                "`spec`: {`formats`: [null]}; formats",
+                "`spec`: {`formats`: [`a\\u0000b`]}; formats",
+                "`spec`: {`formats`: {`a`: null}}; formats"
+            })
+    void faultsOfJsonAreToldAndTheCatalogueStaysWhole(String field, String fault) {
+        var file = "[{'maker': 'Test', 'product': 'X', %s}]"
+                .formatted(field)
+                .replace('\'', '"')
+                .replace('`', '"');
+        var answer = send("CASE", Form.JSON, false, file.getBytes(StandardCharsets.UTF_8));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(fault(answer.json())).contains(fault);
+        assertThat(world.ines.get("/api/parts?kind=CASE").status()).isEqualTo(200);
     }
 
     @Test

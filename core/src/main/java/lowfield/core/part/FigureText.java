@@ -1,8 +1,10 @@
 package lowfield.core.part;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
@@ -27,13 +29,23 @@ final class FigureText {
             case NUMBER -> number(field, raw, wrong);
             case YES_NO -> raw instanceof Boolean yes ? Figure.of(yes) : no(field, raw, "yes or no", wrong);
             case TEXT ->
-                raw instanceof String text && text.length() <= LONGEST_TEXT
+                raw instanceof String text && isText(text)
                         ? Figure.of(text.strip().intern())
                         : no(field, raw, "a text of up to 120 letters", wrong);
             case SET -> set(field, raw, wrong);
             case PAIRS -> pairs(field, raw, wrong);
             case ROWS -> rows(field, raw, wrong);
         };
+    }
+
+    /** What can be kept as a text: not too long, and without the character that no database keeps. */
+    private static boolean isText(String text) {
+        return text.length() <= LONGEST_TEXT && text.indexOf('\0') < 0;
+    }
+
+    /** Whether nothing stands where something should, as a file of JSON can have it. */
+    private static boolean hasGaps(Collection<?> items) {
+        return items.stream().anyMatch(Objects::isNull);
     }
 
     private static Figure<?> number(Field field, Object raw, List<Wrong> wrong) {
@@ -48,27 +60,25 @@ final class FigureText {
     }
 
     private static Figure<?> set(Field field, Object raw, List<Wrong> wrong) {
-        if (!(raw instanceof Iterable<?> items)) {
+        if (!(raw instanceof Collection<?> items) || hasGaps(items)) {
             return no(field, raw, "a list of words", wrong);
         }
         var words = new TreeSet<String>();
         items.forEach(item -> words.add(item.toString().strip().intern()));
-        return words.size() <= MOST_ITEMS && words.stream().allMatch(w -> !w.isEmpty() && w.length() <= LONGEST_TEXT)
+        return words.size() <= MOST_ITEMS && words.stream().allMatch(w -> !w.isEmpty() && isText(w))
                 ? Figure.of(Set.copyOf(words))
                 : no(field, raw, "a list of up to 200 words", wrong);
     }
 
     private static Figure<?> pairs(Field field, Object raw, List<Wrong> wrong) {
-        if (!(raw instanceof Map<?, ?> map)) {
+        if (!(raw instanceof Map<?, ?> map) || hasGaps(map.keySet()) || hasGaps(map.values())) {
             return no(field, raw, "words with a word each", wrong);
         }
         var pairs = new TreeMap<String, String>();
         map.forEach((key, value) -> pairs.put(
                 key.toString().strip().intern(), value.toString().strip().intern()));
         return pairs.size() <= MOST_ITEMS
-                        && pairs.entrySet().stream()
-                                .allMatch(e -> e.getKey().length() <= LONGEST_TEXT
-                                        && e.getValue().length() <= LONGEST_TEXT)
+                        && pairs.entrySet().stream().allMatch(e -> isText(e.getKey()) && isText(e.getValue()))
                 ? Figure.of(Map.copyOf(pairs))
                 : no(field, raw, "up to 200 words with a word each", wrong);
     }

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.postgresql.copy.CopyIn;
 import org.postgresql.copy.CopyManager;
 
 /**
@@ -83,11 +84,21 @@ final class CopyRows {
     void copy(CopyManager copies) throws SQLException {
         if (!isEmpty()) {
             room(Short.BYTES).putShort((short) -1);
-            var copy = copies.copyIn(statement);
+            write(copies.copyIn(statement));
+        }
+    }
+
+    private void write(CopyIn copy) throws SQLException {
+        try {
             for (var piece : pieces) {
                 copy.writeToCopy(piece.array(), 0, piece.position());
             }
             copy.endCopy();
+        } finally {
+            // One that was left open would keep the connection from being used again, also for taking everything back.
+            if (copy.isActive()) {
+                copy.cancelCopy();
+            }
         }
     }
 }

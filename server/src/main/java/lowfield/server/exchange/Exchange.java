@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import lowfield.core.RuleBroken;
+import lowfield.core.money.Money;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Release;
 import lowfield.core.part.Spec;
@@ -107,10 +108,7 @@ public class Exchange {
             faults.add(row.line(), "release", row.release(), "ANNOUNCED, ON_SALE, ENDING or GONE");
             named = false;
         }
-        if (row.suggestedMinor() != null && row.suggestedMinor() <= 0) {
-            faults.add(row.line(), "suggested_price", row.suggestedMinor() + "", "a price above zero");
-            named = false;
-        }
+        named &= suggested(row, faults);
         for (var key : row.designation().own()) {
             if (!seen.add(key)) {
                 faults.add(row.line(), "product", row.product(), "a part that stands in the file once");
@@ -122,8 +120,26 @@ public class Exchange {
         return named && outcome.wrong().isEmpty() ? Optional.of(outcome.spec()) : Optional.empty();
     }
 
+    private static boolean suggested(Row row, Report.Faults faults) {
+        if (row.suggestedMinor() == null) {
+            return true;
+        }
+        var code = Optional.ofNullable(row.suggestedCurrency()).orElse("EUR");
+        try {
+            var greatest = Money.ofMajor(Money.GREATEST, Money.currencyOf(code));
+            if (row.suggestedMinor() > 0 && row.suggestedMinor() <= greatest.minor()) {
+                return true;
+            }
+            faults.add(
+                    row.line(), "suggested_price", row.suggestedMinor() + "", "a price above zero, up to " + greatest);
+        } catch (RuleBroken none) {
+            faults.add(row.line(), "suggested_currency", code, "three letters of ISO 4217 such as EUR");
+        }
+        return false;
+    }
+
     private static boolean length(Row row, String column, String value, int least, int most, Report.Faults faults) {
-        var fits = value.length() >= least && value.length() <= most;
+        var fits = value.length() >= least && value.length() <= most && value.indexOf('\0') < 0;
         if (!fits) {
             faults.add(row.line(), column, value, "%d to %d letters".formatted(least, most));
         }
