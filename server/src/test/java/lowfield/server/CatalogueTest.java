@@ -126,6 +126,15 @@ class CatalogueTest {
         assertThat(sheet(box).path("version").asInt()).isEqualTo(1);
     }
 
+    @ParameterizedTest
+    @CsvSource({"-1, EUR, more than nothing", "9223372036854775807, EUR, longer than any price", "100, QQQ, ISO 4217"})
+    void aSuggestedPriceThatIsNoneIsTold(long minor, String currency, String why) {
+        var box = add("CASE", "Priced " + minor + currency, "", Map.of());
+        var told = correct(box, Map.of("suggestedMinor", minor, "suggestedCurrency", currency), 1);
+        assertThat(told.status()).isEqualTo(422);
+        assertThat(told.detail()).contains(why);
+    }
+
     @Test
     void anAdviceAgainstIsKeptAndSaid() {
         world.filled();

@@ -19,6 +19,13 @@ public record Money(long minor, Currency currency) implements Comparable<Money> 
         return new Money(minor, currencyOf(currency));
     }
 
+    /** What can be asked for a thing: above zero, and no more than {@link #GREATEST}; anything else is an error. */
+    public static Money price(long minor, String currency) {
+        RuleBroken.unless(minor > 0, "A price is more than nothing.");
+        var price = of(minor, currency);
+        return ofMajor(price.major(), price.currency());
+    }
+
     public static Money zero(Currency currency) {
         return new Money(0, currency);
     }

@@ -34,6 +34,27 @@ class MoneyTest {
         }
     }
 
+    @ParameterizedTest
+    @CsvSource({"1, EUR", "1000000000, EUR", "10000000, JPY"})
+    void aPriceIsAboveNothingAndNotTooLong(long minor, String currency) {
+        assertThat(Money.price(minor, currency)).isEqualTo(Money.of(minor, currency));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "0, EUR, more than nothing",
+        "-1, EUR, more than nothing",
+        "1000000001, EUR, longer than any price",
+        "9223372036854775807, EUR, longer than any price",
+        "10000001, JPY, longer than any price",
+        "100, QQQ, not an ISO 4217 currency"
+    })
+    void whatIsNoPriceIsTold(long minor, String currency, String why) {
+        assertThatThrownBy(() -> Money.price(minor, currency))
+                .isInstanceOf(RuleBroken.class)
+                .hasMessageContaining(why);
+    }
+
     @Test
     void twoCurrenciesDoNotAdd() {
         assertThatThrownBy(() -> Money.of(100, "EUR").plus(Money.of(100, "SEK")))

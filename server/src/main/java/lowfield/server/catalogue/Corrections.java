@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
+import lowfield.core.money.Money;
 import lowfield.core.part.Part;
 import lowfield.core.part.Release;
 import lowfield.db.tables.records.VariantRecord;
@@ -114,12 +115,10 @@ public class Corrections {
         });
         Optional.ofNullable(correction.suggestedMinor()).ifPresent(minor -> {
             var currency = Optional.ofNullable(correction.suggestedCurrency()).orElse("EUR");
-            RuleBroken.unless(minor >= 0, "A suggested price is not negative.");
-            row.setSuggestedMinor(minor == 0 ? null : minor);
+            var price = minor == 0 ? Optional.<Money>empty() : Optional.of(Money.price(minor, currency));
+            row.setSuggestedMinor(price.map(Money::minor).orElse(null));
             row.setSuggestedCurrency(
-                    minor == 0
-                            ? null
-                            : lowfield.core.money.Money.currencyOf(currency).getCurrencyCode());
+                    price.map(m -> m.currency().getCurrencyCode()).orElse(null));
             what.add("suggested price");
         });
         RuleBroken.unless(!what.isEmpty(), "Nothing was given to correct.");

@@ -126,16 +126,16 @@ public class Exchange {
         }
         var code = Optional.ofNullable(row.suggestedCurrency()).orElse("EUR");
         try {
-            var greatest = Money.ofMajor(Money.GREATEST, Money.currencyOf(code));
-            if (row.suggestedMinor() > 0 && row.suggestedMinor() <= greatest.minor()) {
-                return true;
-            }
+            Money.price(row.suggestedMinor(), code);
+            return true;
+        } catch (RuleBroken no) {
             faults.add(
-                    row.line(), "suggested_price", row.suggestedMinor() + "", "a price above zero, up to " + greatest);
-        } catch (RuleBroken none) {
-            faults.add(row.line(), "suggested_currency", code, "three letters of ISO 4217 such as EUR");
+                    row.line(),
+                    "suggested_price",
+                    row.suggestedMinor() + " " + code,
+                    "a price above zero and up to 10,000,000 in a currency of ISO 4217 such as EUR");
+            return false;
         }
-        return false;
     }
 
     private static boolean length(Row row, String column, String value, int least, int most, Report.Faults faults) {

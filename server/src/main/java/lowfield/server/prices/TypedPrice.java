@@ -34,15 +34,13 @@ public record TypedPrice(
 
     /** Refuses what cannot be a price at a shop with a sentence. */
     void check(String shopName, String shopCurrency) {
-        var home = Money.currencyOf(shopCurrency);
         RuleBroken.unless(
                 currency.equals(shopCurrency),
                 "%s asks in %s; type the price in that, not in %s.",
                 shopName,
                 shopCurrency,
                 currency.length() > 10 ? "another" : currency);
-        RuleBroken.unless(priceMinor > 0, "A price is more than nothing.");
-        Money.ofMajor(new Money(priceMinor, home).major(), home);
+        Money.price(priceMinor, currency);
         RuleBroken.unless(
                 shippingMinor == null || shippingMinor >= 0 && shippingMinor <= priceMinor + 100_000,
                 "Shipping is nothing or more, and not far above the price itself.");

@@ -155,7 +155,7 @@ class CatalogueController {
     PartView add(@RequestBody NewPart part) {
         var suggested = part.suggestedMinor() == null || part.suggestedCurrency() == null
                 ? null
-                : Money.of(part.suggestedMinor(), part.suggestedCurrency());
+                : Money.price(part.suggestedMinor(), part.suggestedCurrency());
         return view(parts.add(new Parts.NewPart(
                 part.kind(),
                 part.maker(),
