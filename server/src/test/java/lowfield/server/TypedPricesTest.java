@@ -302,7 +302,7 @@ class TypedPricesTest {
         var range = sum(span.path("lowMinor").asLong()) + " to "
                 + sum(span.path("highMinor").asLong());
         assertThat(page)
-                .contains("<p class=\"total\">" + likely + "</p>", "<p>an estimate, " + range + "</p>")
+                .contains("<p class=\"total about\">" + likely + "</p>", "<p>an estimate, " + range + "</p>")
                 .contains("<b>" + likely + "</b>")
                 .doesNotContain(likely + ", " + range);
         world.parts.remove("announced");
