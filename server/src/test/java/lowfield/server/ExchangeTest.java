@@ -196,6 +196,7 @@ class ExchangeTest {
                 "maker,product,gtin\\nTest,X,00000000; 2 gtin 00000000: 8 to 14 digits, not all of them zero",
                 "maker,product\\nTest,X\\nTest,X; 3 product X: a part that stands in the file once",
                 "maker,product,maker_number\\nTest,X,N\\nTest,Y,N; 3 product Y: a part that stands in the file once",
+                "maker,product,avoid\\nTest,X,no; 2 avoid no: 3 to 500 letters",
                 "maker,product,suggested_price\\nTest,X,cheap; 2 suggested_price cheap: a price such as",
                 "maker,product,radiators\\nTest,X,top; 2 radiators top: a list of up to 200 rows"
             })

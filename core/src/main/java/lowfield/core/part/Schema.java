@@ -98,7 +98,7 @@ public final class Schema {
     }
 
     private Map<String, Object> write(Record spec) {
-        var map = new LinkedHashMap<String, Object>();
+        var map = new LinkedHashMap<String, Object>(2 * fields.size());
         for (var field : stored) {
             var figure = figureOf(spec, field);
             if (figure instanceof Figure.NotApplicable) {

@@ -112,7 +112,7 @@ final class CsvFile {
             faults.add(line, "", csv.size() + " cells", "as many cells as the header has");
             return Optional.empty();
         }
-        var spec = new HashMap<String, Object>();
+        var spec = new HashMap<String, Object>(2 * columns.size());
         for (var column : columns) {
             var cell = Columns.fused(csv.get(column.at()));
             if (!cell.isEmpty()) {

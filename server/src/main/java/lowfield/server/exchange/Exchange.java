@@ -97,7 +97,7 @@ public class Exchange {
                         0,
                         80,
                         faults)
-                & length(row, "avoid", Optional.ofNullable(row.avoid()).orElse(""), 0, 500, faults);
+                & (row.avoid() == null || length(row, "avoid", row.avoid(), 3, 500, faults));
         if (row.gtin() != null && !GTIN.matcher(row.gtin()).matches()) {
             faults.add(row.line(), "gtin", row.gtin(), "8 to 14 digits, not all of them zero");
             named = false;

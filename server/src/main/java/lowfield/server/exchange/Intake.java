@@ -6,11 +6,12 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -31,7 +32,7 @@ import org.springframework.stereotype.Component;
 /**
  * A file's parts on their way into the catalogue. What is new is copied straight to its place, and what a file says of parts
  * that are there into a table of the transaction, from which they are changed in one statement. While one batch is written
- * the next is read.
+ * the next are read.
  */
 @Component
 class Intake {
@@ -72,7 +73,7 @@ class Intake {
         private final ExecutorService writer = Executors.newSingleThreadExecutor();
         private final CopyManager copies = copies();
         private Batch filling = Batch.first();
-        private Future<?> writing = CompletableFuture.completedFuture(null);
+        private final Deque<Future<?>> handedOver = new ArrayDeque<>();
         private int added;
 
         private Taking(Kind kind, Holdings holdings) {
@@ -155,19 +156,22 @@ class Intake {
             return id;
         }
 
+        /** Reads on while a batch is written and another waits, but no further ahead. */
         private void handOver() {
-            await();
+            while (handedOver.size() > 1) {
+                await(handedOver.remove());
+            }
             var full = filling;
             filling = full.next();
-            writing = writer.submit(() -> {
+            handedOver.add(writer.submit(() -> {
                 full.copy(copies);
                 return full;
-            });
+            }));
         }
 
-        private void await() {
+        private void await(Future<?> batch) {
             try {
-                writing.get();
+                batch.get();
             } catch (InterruptedException told) {
                 Thread.currentThread().interrupt();
                 throw new IllegalStateException(told);
@@ -181,7 +185,7 @@ class Intake {
         /** Lets what was taken in stand, as far as the transaction does. */
         Outcome settle(Person by) {
             handOver();
-            await();
+            handedOver.forEach(this::await);
             db.execute("set local enable_seqscan = on");
             return new Outcome(added, change(by, now));
         }
