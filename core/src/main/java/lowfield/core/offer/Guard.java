@@ -10,9 +10,10 @@ import lowfield.core.money.Percent;
  * The guard against wrong prices (rules 2). On the logarithms of what was accepted before, a price is set aside for a person
  * when it stands out: its modified z-score (Iglewicz and Hoaglin 1993: 0.6745 (x - median) / MAD, with MAD at least 0.02)
  * is beyond 3.5 and it is more than 12% off the median. With fewer than five values it is held against the last accepted
- * price instead, or, where there is none, against what others ask. How the whole kind has moved since is taken out first, so that a market that moves does not freeze
- * everything; and a price that a second, independent shop agrees with is let through, as is one that stands where the very
- * listing stood when it was last accepted: a sibling that always costs more is not asked about again.
+ * price instead, or, where there is none, against what others ask. How the whole kind has moved since is taken out first, so
+ * that a market that moves does not freeze everything; and a price that a second, independent shop agrees with is let through,
+ * as is one that stands where the very listing stood when it was last accepted: a sibling that always costs more is not asked
+ * about again.
  */
 public record Guard(int lowestPercent, int highestPercent) {
     public static final Guard USUAL = new Guard(65, 160);

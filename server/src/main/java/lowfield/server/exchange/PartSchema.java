@@ -24,11 +24,11 @@ public final class PartSchema {
 
     private static Map<String, Object> part(Kind kind) {
         var properties = new LinkedHashMap<String, Object>();
-        properties.put("maker", text(80));
+        properties.put("maker", text(1, 80));
         properties.put("family", text(100));
-        properties.put("product", text(160));
+        properties.put("product", text(1, 160));
         properties.put("variant", text(80));
-        properties.put("gtin", Map.of("type", "string", "pattern", "^[0-9]{8,14}$"));
+        properties.put("gtin", Map.of("type", "string", "pattern", "^(?!0+$)[0-9]{8,14}$"));
         properties.put("makerNumber", text(80));
         properties.put(
                 "release",
@@ -40,7 +40,7 @@ public final class PartSchema {
                                 "minor", Map.of("type", "integer", "minimum", 1),
                                 "currency", Map.of("type", "string", "pattern", "^[A-Z]{3}$")),
                         List.of("minor", "currency")));
-        properties.put("avoid", text(500));
+        properties.put("avoid", text(3, 500));
         properties.put("spec", figures(kind.schema()));
         return object(properties, List.of("maker", "product"));
     }
@@ -79,6 +79,10 @@ public final class PartSchema {
 
     private static Map<String, Object> text(int most) {
         return Map.of("type", "string", "maxLength", most);
+    }
+
+    private static Map<String, Object> text(int least, int most) {
+        return Map.of("type", "string", "minLength", least, "maxLength", most);
     }
 
     private static Map<String, Object> object(Map<String, Object> properties, List<String> required) {
