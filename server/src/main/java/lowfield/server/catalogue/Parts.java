@@ -119,8 +119,9 @@ public class Parts {
 
     private void refuseNumber(String gtin) {
         RuleBroken.unless(
-                gtin.matches("(?!0+$)[0-9]{8,14}"),
-                "A GTIN is 8 to 14 digits, not all of them zero; \"%s\" is none.",
+                Gtin.isOne(gtin),
+                "A GTIN is %s; \"%s\" is none.",
+                Gtin.RULE,
                 gtin.length() > 20 ? gtin.substring(0, 20) + "…" : gtin);
         db.select(VARIANT.ID)
                 .from(VARIANT)

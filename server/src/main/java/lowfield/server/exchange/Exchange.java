@@ -12,9 +12,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.regex.Pattern;
 import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
+import lowfield.core.part.Gtin;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Release;
 import lowfield.core.part.Spec;
@@ -35,7 +35,6 @@ public class Exchange {
         JSON
     }
 
-    private static final Pattern GTIN = Pattern.compile("(?!0+$)[0-9]{8,14}");
     private static final int MOST_ROWS = 200_000;
 
     private final DSLContext db;
@@ -98,8 +97,8 @@ public class Exchange {
                         80,
                         faults)
                 & (row.avoid() == null || length(row, "avoid", row.avoid(), 3, 500, faults));
-        if (row.gtin() != null && !GTIN.matcher(row.gtin()).matches()) {
-            faults.add(row.line(), "gtin", row.gtin(), "8 to 14 digits, not all of them zero");
+        if (row.gtin() != null && !Gtin.isOne(row.gtin())) {
+            faults.add(row.line(), "gtin", row.gtin(), Gtin.RULE);
             named = false;
         }
         if (row.release() != null

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import lowfield.core.part.Field;
+import lowfield.core.part.Gtin;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Release;
 import lowfield.core.part.Schema;
@@ -28,7 +29,7 @@ public final class PartSchema {
         properties.put("family", text(100));
         properties.put("product", text(1, 160));
         properties.put("variant", text(80));
-        properties.put("gtin", Map.of("type", "string", "pattern", "^(?!0+$)[0-9]{8,14}$"));
+        properties.put("gtin", Map.of("type", "string", "pattern", "^" + Gtin.WRITTEN + "$"));
         properties.put("makerNumber", text(80));
         properties.put(
                 "release",
