@@ -3,7 +3,6 @@ package lowfield.core.part;
 import java.lang.reflect.Constructor;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,17 +20,12 @@ public final class Schema {
     /** A record read from a map, and every value that was not accepted; those figures are not known in the record. */
     public record Outcome(Spec spec, List<Wrong> wrong) {}
 
-    private static final Comparator<Field> STORED =
-            Comparator.<Field>comparingInt(f -> f.name().length()).thenComparing(Field::name);
-
     private final List<Field> fields;
-    private final List<Field> stored;
     private final Map<String, Field> byName = new LinkedHashMap<>();
     private final Constructor<? extends Record> constructor;
 
     private Schema(Class<? extends Record> type) {
         this.fields = Arrays.stream(type.getRecordComponents()).map(Field::of).toList();
-        stored = fields.stream().sorted(STORED).toList();
         fields.forEach(f -> byName.put(f.name(), f));
         try {
             var types = fields.stream().map(f -> f.component().getType()).toArray(Class<?>[]::new);
@@ -88,18 +82,14 @@ public final class Schema {
         }
     }
 
-    /**
-     * The map of a record: known figures and those not applicable; what is not known is left out. Short names come before
-     * long ones, and names of one length by their letters: the order in which the database keeps them, so that it has nothing
-     * to sort.
-     */
+    /** The map of a record: known figures and those not applicable; what is not known is left out. */
     public Map<String, Object> write(Spec spec) {
         return write((Record) spec);
     }
 
     private Map<String, Object> write(Record spec) {
         var map = new LinkedHashMap<String, Object>(2 * fields.size());
-        for (var field : stored) {
+        for (var field : fields) {
             var figure = figureOf(spec, field);
             if (figure instanceof Figure.NotApplicable) {
                 map.put(field.name(), NOT_APPLICABLE);

@@ -32,17 +32,6 @@ class SchemaTest {
         }
     }
 
-    @ParameterizedTest
-    @EnumSource(Kind.class)
-    void namesAreWrittenInTheDatabasesOrder(Kind kind) {
-        var full = new HashMap<String, Object>();
-        kind.schema().fields().forEach(f -> full.put(f.name(), value(f, new Random(1))));
-        var names = List.copyOf(kind.schema().write(kind.schema().read(full)).keySet());
-        assertThat(names)
-                .hasSameSizeAs(full.keySet())
-                .isSortedAccordingTo((a, b) -> a.length() == b.length() ? a.compareTo(b) : a.length() - b.length());
-    }
-
     private static Object value(Field field, Random random) {
         return switch (field.holds()) {
             case NUMBER -> random.nextInt(field.most() + 1);

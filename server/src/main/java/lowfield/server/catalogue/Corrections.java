@@ -145,7 +145,7 @@ public class Corrections {
             }
         });
         var read = schema.read(spec);
-        row.setSpec(Json.jsonb(schema.write(read)));
+        row.setSpec(Json.json(schema.write(read)));
         row.setProvenance(Json.jsonb(provenance));
         return figures.keySet().stream()
                 .map(name -> schema.field(name).orElseThrow().label())

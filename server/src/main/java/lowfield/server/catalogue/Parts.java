@@ -111,7 +111,7 @@ public class Parts {
                         made.suggestedPrice()
                                 .map(m -> m.currency().getCurrencyCode())
                                 .orElse(null))
-                .set(VARIANT.SPEC, Json.jsonb(part.kind().schema().write(spec)))
+                .set(VARIANT.SPEC, Json.json(part.kind().schema().write(spec)))
                 .execute();
         notices.changed(Notices.Topic.CATALOGUE);
         return made;

@@ -21,7 +21,6 @@ final class CopyRows {
     private static final byte[] SIGNATURE = "PGCOPY\n\377\r\n\0".getBytes(StandardCharsets.ISO_8859_1);
     private static final int HEADER = SIGNATURE.length + Long.BYTES;
     private static final Instant EPOCH = Instant.parse("2000-01-01T00:00:00Z");
-    private static final byte JSONB_VERSION = 1;
 
     private final String statement;
     private final List<ByteBuffer> pieces = new ArrayList<>();
@@ -32,7 +31,7 @@ final class CopyRows {
         statement = "copy %s (%s) from stdin (format binary)".formatted(table, columns);
     }
 
-    /** Cells in the order of the columns: a uuid, a bigint, a timestamptz, a text, or JSON in bytes of UTF-8 for a jsonb. */
+    /** Cells in the order of the columns: a uuid, a bigint, a timestamptz, a text, or a json in bytes of UTF-8. */
     void add(@Nullable Object... cells) {
         if (isEmpty()) {
             room(HEADER).put(SIGNATURE).putLong(0);
@@ -53,7 +52,7 @@ final class CopyRows {
         } else if (cell instanceof Instant at) {
             headed(Long.BYTES).putLong(EPOCH.until(at, ChronoUnit.MICROS));
         } else if (cell instanceof byte[] json) {
-            headed(1 + json.length).put(JSONB_VERSION).put(json);
+            headed(json.length).put(json);
         } else {
             var text = ((String) cell).getBytes(StandardCharsets.UTF_8);
             headed(text.length).put(text);

@@ -55,7 +55,7 @@ class Intake {
     Taking open(Kind kind) {
         db.execute("select pg_advisory_xact_lock(?)", ONE_AT_A_TIME);
         db.execute("create temporary table known_in (id uuid not null, gtin text, maker_number text, release text,"
-                + " suggested_minor bigint, suggested_currency text, avoid text, spec jsonb not null) on commit drop");
+                + " suggested_minor bigint, suggested_currency text, avoid text, spec json not null) on commit drop");
         var holdings = Holdings.of(db, kind);
         // What a row refers to is looked up for each: by its index, and not by a plan made when there were few.
         db.execute("set local enable_seqscan = off");
@@ -225,14 +225,15 @@ class Intake {
     /** An empty cell leaves what is there; only rows that say something new change anything. */
     private int change(Person by, Instant now) {
         return db.execute(
-                "with changed as (update variant v set spec = v.spec || p.spec,"
+                "with changed as (update variant v set spec = (v.spec::jsonb || p.spec::jsonb)::json,"
                         + " gtin = coalesce(p.gtin, v.gtin), maker_number = coalesce(p.maker_number, v.maker_number),"
                         + " release = coalesce(p.release, v.release),"
                         + " suggested_minor = coalesce(p.suggested_minor, v.suggested_minor),"
                         + " suggested_currency = coalesce(p.suggested_currency, v.suggested_currency),"
                         + " avoid = coalesce(p.avoid, v.avoid), version = v.version + 1"
                         + " from known_in p, variant o where v.id = p.id and o.id = v.id and ("
-                        + " (v.spec || p.spec) <> v.spec or ltrim(coalesce(p.gtin, v.gtin), '0') is distinct from ltrim(v.gtin, '0')"
+                        + " v.spec::text <> p.spec::text and (v.spec::jsonb || p.spec::jsonb) <> v.spec::jsonb"
+                        + " or ltrim(coalesce(p.gtin, v.gtin), '0') is distinct from ltrim(v.gtin, '0')"
                         + " or coalesce(p.maker_number, v.maker_number) is distinct from v.maker_number"
                         + " or coalesce(p.release, v.release) <> v.release"
                         + " or coalesce(p.suggested_minor, v.suggested_minor) is distinct from v.suggested_minor"

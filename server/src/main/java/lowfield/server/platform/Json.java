@@ -1,5 +1,6 @@
 package lowfield.server.platform;
 
+import org.jooq.JSON;
 import org.jooq.JSONB;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.MapperFeature;
@@ -25,11 +26,17 @@ public final class Json {
         return MAPPER.writeValueAsString(value);
     }
 
-    /** In UTF-8, the keys as they come, for a column of jsonb, which puts them in order by itself. */
+    /** In UTF-8, the keys as they come. */
     public static byte[] bytes(Object value) {
         return AS_IT_COMES.writeValueAsBytes(value);
     }
 
+    /** For a column that keeps the text as it is; the keys as they come. */
+    public static JSON json(Object value) {
+        return JSON.valueOf(AS_IT_COMES.writeValueAsString(value));
+    }
+
+    /** For a column that the database looks into. */
     public static JSONB jsonb(Object value) {
         return JSONB.valueOf(write(value));
     }
