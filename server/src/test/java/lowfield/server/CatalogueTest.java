@@ -5,9 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 
 class CatalogueTest {
@@ -53,6 +56,48 @@ class CatalogueTest {
     void whatIsNoNumberIsTold(String gtin) {
         assertThat(addNumbered("Unnumbered", gtin).detail())
                 .isEqualTo("A GTIN is 8 to 14 digits, not all of them zero; \"" + gtin + "\" is none.");
+    }
+
+    static Stream<Arguments> wordsThatAreNone() {
+        return Stream.of(
+                Arguments.of("maker", " ", "A maker's name has 1 to 80 letters"),
+                Arguments.of("maker", "m".repeat(81), "A maker's name has 1 to 80 letters"),
+                Arguments.of("name", "", "A product's name has 1 to 160 letters"),
+                Arguments.of("name", "p".repeat(161), "A product's name has 1 to 160 letters"),
+                Arguments.of("family", "f".repeat(101), "A family's name has 0 to 100 letters"),
+                Arguments.of("variant", "v".repeat(81), "A variant's name has 0 to 80 letters"),
+                Arguments.of("name", "Ho\0use", "A text holds only characters that are text (no NUL)"));
+    }
+
+    @ParameterizedTest
+    @MethodSource("wordsThatAreNone")
+    void wordsThatAreNoneAreTold(String what, String words, String why) {
+        var part = new HashMap<String, Object>(Map.of(
+                "kind", "PASTE", "maker", "Test", "family", "", "name", "Worded", "variant", "", "spec", Map.of()));
+        part.put(what, words);
+        var answer = world.ines.post("/api/parts", part);
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.detail()).startsWith(why);
+    }
+
+    @Test
+    void aReasonToAdviseAgainstIsMoreThanAGrunt() {
+        var box = add("CASE", "Grunted " + UUID.randomUUID(), "", Map.of());
+        var told = correct(box, Map.of("avoid", "no"), 1);
+        assertThat(told.status()).isEqualTo(422);
+        assertThat(told.detail())
+                .isEqualTo("The reason to advise against a part has 3 to 500 letters; \"no\" has not.");
+    }
+
+    /** A product of a long name that names no family has one of as much of its name as a family's holds. */
+    @Test
+    void aLongNameNeedsNoFamily() {
+        var name = "Long " + "p".repeat(150);
+        assertThat(sheet(add("CASE", name, "", Map.of()))
+                        .path("part")
+                        .path("name")
+                        .asString())
+                .isEqualTo("Test " + name);
     }
 
     @Test

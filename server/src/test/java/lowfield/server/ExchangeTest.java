@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import lowfield.core.part.PartText;
 import org.jooq.DSLContext;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -198,6 +199,9 @@ class ExchangeTest {
                 "maker,product,maker_number\\nTest,X,N\\nTest,Y,N; 3 product Y: a part that stands in the file once",
                 "maker,product,avoid\\nTest,X,no; 2 avoid no: 3 to 500 letters",
                 "maker,product,suggested_price\\nTest,X,cheap; 2 suggested_price cheap: a price such as",
+                "maker,product,suggested_price\\nTest,X,0; 2 suggested_price 0: a price such as",
+                "maker,product,suggested_price\\nTest,X,10000001; 2 suggested_price 10000001: a price such as",
+                "maker,product,suggested_price,suggested_currency\\nTest,X,309,QQQ; 2 suggested_price 309 QQQ: a price such as",
                 "maker,product,radiators\\nTest,X,top; 2 radiators top: a list of up to 200 rows"
             })
     void faultsOfTheTable(String file, String fault) {
@@ -295,11 +299,11 @@ class ExchangeTest {
             delimiter = ';',
             quoteCharacter = '~',
             value = {
-                "`suggested`: {`minor`: 100, `currency`: `QQQ`}; suggested_price 100 QQQ: a price above zero",
-                "`suggested`: {`minor`: 100, `currency`: `EURO`}; suggested_price 100 EURO: a price above zero",
-                "`suggested`: {`minor`: 0, `currency`: `EUR`}; suggested_price 0 EUR: a price above zero",
-                "`suggested`: {`minor`: 9223372036854775807, `currency`: `EUR`}; suggested_price 9223372036854775807 EUR: a price above zero",
-                "`variant`: `a\\u0000b`; 0 to 80 letters",
+                "`suggested`: {`minor`: 100, `currency`: `QQQ`}; suggested_price 100 QQQ: a price such as",
+                "`suggested`: {`minor`: 100, `currency`: `EURO`}; suggested_price 100 EURO: a price such as",
+                "`suggested`: {`minor`: 0, `currency`: `EUR`}; suggested_price 0 EUR: a price such as",
+                "`suggested`: {`minor`: 9223372036854775807, `currency`: `EUR`}; suggested_price 9223372036854775807 EUR: a price such as",
+                "`variant`: `a\\u0000b`; only characters that are text",
                 "`spec`: {`formats`: [null]}; formats",
                 "`spec`: {`formats`: [`a\\u0000b`]}; formats",
                 "`spec`: {`formats`: {`a`: null}}; formats"
@@ -313,6 +317,24 @@ class ExchangeTest {
         assertThat(answer.status()).isEqualTo(422);
         assertThat(fault(answer.json())).contains(fault);
         assertThat(world.ines.get("/api/parts?kind=CASE").status()).isEqualTo(200);
+    }
+
+    /** The longest names that are allowed make the longest name of a part; the catalogue must hold it. */
+    @Test
+    void theLongestNamesAreTakenInAndTheCatalogueStaysWhole() {
+        var maker = "M".repeat(PartText.MAKER.most());
+        var product = own + "p".repeat(PartText.PRODUCT.most() - own.length());
+        var report =
+                csv(false, "maker,product\n%s,%s\n".formatted(maker, product)).json();
+        assertThat(report.path("added").asInt()).isOne();
+        assertThat(world.ines
+                        .get("/api/parts?kind=CASE&q=" + own)
+                        .json()
+                        .path("parts")
+                        .get(0)
+                        .path("name")
+                        .asString())
+                .isEqualTo(maker + " " + product);
     }
 
     @Test

@@ -15,6 +15,7 @@ import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
 import lowfield.core.offer.GoingPrice;
 import lowfield.core.offer.Guard;
+import lowfield.core.offer.Middle;
 
 /**
  * What the prices of one round are held against: what was accepted in the days before, siblings of one product in one

@@ -21,9 +21,13 @@ public record Money(long minor, Currency currency) implements Comparable<Money> 
 
     /** What can be asked for a thing: above zero, and no more than {@link #GREATEST}; anything else is an error. */
     public static Money price(long minor, String currency) {
-        RuleBroken.unless(minor > 0, "A price is more than nothing.");
-        var price = of(minor, currency);
-        return ofMajor(price.major(), price.currency());
+        return price(of(minor, currency).major(), currency);
+    }
+
+    /** The same, from a decimal in major units. */
+    public static Money price(BigDecimal major, String currency) {
+        RuleBroken.unless(major.signum() > 0, "A price is more than nothing.");
+        return ofMajor(major, currencyOf(currency));
     }
 
     public static Money zero(Currency currency) {

@@ -1,6 +1,5 @@
 package lowfield.core.offer;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import lowfield.core.money.Money;
@@ -75,17 +74,11 @@ public record Guard(int lowestPercent, int highestPercent) {
     }
 
     private static Judgement againstMany(Ground ground, Money seen) {
-        var logs = ground.past().stream()
-                .mapToDouble(p -> p.log(ground.level()))
-                .sorted()
-                .toArray();
-        var median = median(logs);
+        var logs = ground.past().stream().map(p -> p.log(ground.level())).toList();
+        var median = Middle.of(logs);
         var spread = Math.max(
                 LEAST_SPREAD,
-                median(Arrays.stream(logs)
-                        .map(x -> Math.abs(x - median))
-                        .sorted()
-                        .toArray()));
+                Middle.of(logs.stream().map(x -> Math.abs(x - median)).toList()));
         var away = Math.log(seen.minor()) - median;
         var off = Math.exp(away) - 1;
         var usual = Money.of(Math.round(Math.exp(median)), seen.currency().getCurrencyCode());
@@ -93,9 +86,9 @@ public record Guard(int lowestPercent, int highestPercent) {
             return new Judgement(
                     false,
                     "%s stands out: %s off %s, the middle of %d accepted prices"
-                            .formatted(seen, Percent.signed(off * 100, 0), usual, logs.length));
+                            .formatted(seen, Percent.signed(off * 100, 0), usual, logs.size()));
         }
-        return new Judgement(true, "in line with %s, the middle of %d accepted prices".formatted(usual, logs.length));
+        return new Judgement(true, "in line with %s, the middle of %d accepted prices".formatted(usual, logs.size()));
     }
 
     private static boolean isWhereItStood(Ground ground, Money seen) {
@@ -130,10 +123,5 @@ public record Guard(int lowestPercent, int highestPercent) {
         }
         return new Judgement(
                 true, "within %d to %d%% of %s".formatted(lowestPercent, highestPercent, compared.called()));
-    }
-
-    private static double median(double[] sorted) {
-        var middle = sorted.length / 2;
-        return sorted.length % 2 == 1 ? sorted[middle] : (sorted[middle - 1] + sorted[middle]) / 2;
     }
 }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import lowfield.core.Text;
 
 /** Turns a stored or typed value into a figure of its field, or says which rule it breaks. */
 final class FigureText {
@@ -29,18 +30,17 @@ final class FigureText {
             case NUMBER -> number(field, raw, wrong);
             case YES_NO -> raw instanceof Boolean yes ? Figure.of(yes) : no(field, raw, "yes or no", wrong);
             case TEXT ->
-                raw instanceof String text && isText(text)
+                raw instanceof String text && isShort(text)
                         ? Figure.of(text.strip().intern())
-                        : no(field, raw, "a text of up to 120 letters", wrong);
+                        : no(field, raw, "a text of up to 120 letters and no NUL", wrong);
             case SET -> set(field, raw, wrong);
             case PAIRS -> pairs(field, raw, wrong);
             case ROWS -> rows(field, raw, wrong);
         };
     }
 
-    /** What can be kept as a text: not too long, and without the character that no database keeps. */
-    private static boolean isText(String text) {
-        return text.length() <= LONGEST_TEXT && text.indexOf('\0') < 0;
+    private static boolean isShort(String text) {
+        return text.length() <= LONGEST_TEXT && Text.isOne(text);
     }
 
     /** Whether nothing stands where something should, as a file of JSON can have it. */
@@ -65,7 +65,7 @@ final class FigureText {
         }
         var words = new TreeSet<String>();
         items.forEach(item -> words.add(item.toString().strip().intern()));
-        return words.size() <= MOST_ITEMS && words.stream().allMatch(w -> !w.isEmpty() && isText(w))
+        return words.size() <= MOST_ITEMS && words.stream().allMatch(w -> !w.isEmpty() && isShort(w))
                 ? Figure.of(Set.copyOf(words))
                 : no(field, raw, "a list of up to 200 words", wrong);
     }
@@ -78,7 +78,7 @@ final class FigureText {
         map.forEach((key, value) -> pairs.put(
                 key.toString().strip().intern(), value.toString().strip().intern()));
         return pairs.size() <= MOST_ITEMS
-                        && pairs.entrySet().stream().allMatch(e -> isText(e.getKey()) && isText(e.getValue()))
+                        && pairs.entrySet().stream().allMatch(e -> isShort(e.getKey()) && isShort(e.getValue()))
                 ? Figure.of(Map.copyOf(pairs))
                 : no(field, raw, "up to 200 words with a word each", wrong);
     }

@@ -23,11 +23,20 @@ public record Part(
         Optional<String> avoid,
         Instant added,
         Spec spec) {
+    /** The currency of a suggested price that names none. */
+    public static final String SUGGESTED_IN = "EUR";
+
+    /** The maker's name before the product's. */
+    private static final int LONGEST_NAME = PartText.MAKER.most() + 1 + PartText.PRODUCT.most();
+
     public Part {
         name = name.strip();
-        RuleBroken.unless(!name.isEmpty() && name.length() <= 160, "A part needs a name of 1 to 160 letters.");
+        RuleBroken.unless(
+                !name.isEmpty() && name.length() <= LONGEST_NAME,
+                "A part needs a name of 1 to %d letters.",
+                LONGEST_NAME);
         RuleBroken.unless(kind.has(spec), "The figures given for %s are those of another kind of part.", name);
-        RuleBroken.unless(variant.length() <= 80, "A variant's name has at most 80 letters; shorten \"%s\".", variant);
+        variant = PartText.VARIANT.of(variant);
     }
 
     /** The name with the variant, as lists and pages show it. */

@@ -15,6 +15,7 @@ import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
 import lowfield.core.part.Part;
+import lowfield.core.part.PartText;
 import lowfield.core.part.Release;
 import lowfield.db.tables.records.VariantRecord;
 import lowfield.server.accounts.Person;
@@ -107,14 +108,11 @@ public class Corrections {
             what.add("release: " + r.word());
         });
         Optional.ofNullable(correction.avoid()).ifPresent(a -> {
-            RuleBroken.unless(
-                    a.isBlank() || a.strip().length() >= 3 && a.length() <= 500,
-                    "The reason to advise against a part takes 3 to 500 letters.");
-            row.setAvoid(a.isBlank() ? null : a.strip());
+            row.setAvoid(a.isBlank() ? null : PartText.AVOID.of(a));
             what.add(a.isBlank() ? "no longer advised against" : "advised against");
         });
         Optional.ofNullable(correction.suggestedMinor()).ifPresent(minor -> {
-            var currency = Optional.ofNullable(correction.suggestedCurrency()).orElse("EUR");
+            var currency = Optional.ofNullable(correction.suggestedCurrency()).orElse(Part.SUGGESTED_IN);
             var price = minor == 0 ? Optional.<Money>empty() : Optional.of(Money.price(minor, currency));
             row.setSuggestedMinor(price.map(Money::minor).orElse(null));
             row.setSuggestedCurrency(

@@ -17,6 +17,7 @@ import lowfield.core.money.Money;
 import lowfield.core.part.Gtin;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
+import lowfield.core.part.PartText;
 import lowfield.core.part.Release;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.Notices;
@@ -71,9 +72,10 @@ public class Parts {
 
     @Transactional
     public Part add(NewPart part) {
-        var maker = named(part.maker(), "maker", 80);
-        var name = named(part.name(), "product", 160);
-        var family = named(part.family().isBlank() ? name : part.family(), "family", 100);
+        var maker = PartText.MAKER.of(part.maker());
+        var name = PartText.PRODUCT.of(part.name());
+        var family = PartText.family(PartText.FAMILY.of(part.family()), name);
+        var number = given(part.makerNumber(), PartText.MAKER_NUMBER);
         var spec = part.kind().schema().read(part.spec());
         var gtin = Optional.ofNullable(part.gtin()).map(String::strip).filter(g -> !g.isEmpty());
         gtin.ifPresent(this::refuseNumber);
@@ -84,10 +86,10 @@ public class Parts {
                 part.kind(),
                 maker,
                 maker + " " + name,
-                part.variant().strip(),
+                PartText.VARIANT.of(part.variant()),
                 Optional.ofNullable(part.release()).orElse(Release.ON_SALE),
                 Optional.ofNullable(part.suggestedPrice()),
-                Optional.ofNullable(part.avoid()).map(String::strip).filter(w -> !w.isEmpty()),
+                given(part.avoid(), PartText.AVOID),
                 clock.instant(),
                 spec);
         RuleBroken.unless(
@@ -99,7 +101,7 @@ public class Parts {
                 .set(VARIANT.PRODUCT_ID, product)
                 .set(VARIANT.NAME, made.variant())
                 .set(VARIANT.GTIN, gtin.orElse(null))
-                .set(VARIANT.MAKER_NUMBER, blankToNull(part.makerNumber()))
+                .set(VARIANT.MAKER_NUMBER, number.orElse(null))
                 .set(VARIANT.AVOID, made.avoid().orElse(null))
                 .set(VARIANT.ADDED_AT, OffsetDateTime.ofInstant(made.added(), ZoneOffset.UTC))
                 .set(VARIANT.RELEASE, made.release().name())
@@ -133,14 +135,8 @@ public class Parts {
                 });
     }
 
-    private static @Nullable String blankToNull(@Nullable String text) {
-        return text == null || text.isBlank() ? null : text.strip();
-    }
-
-    private static String named(String name, String what, int most) {
-        var bare = name.strip();
-        RuleBroken.unless(!bare.isEmpty() && bare.length() <= most, "A %s's name has 1 to %d letters.", what, most);
-        return bare;
+    private static Optional<String> given(@Nullable String text, PartText words) {
+        return Optional.ofNullable(text).filter(t -> !t.isBlank()).map(words::of);
     }
 
     private UUID productId(Kind kind, String maker, String family, String name) {

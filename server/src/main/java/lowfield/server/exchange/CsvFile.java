@@ -119,7 +119,6 @@ final class CsvFile {
                 spec.put(column.field().name(), Columns.value(column.field(), cell));
             }
         }
-        var currency = text(csv, "suggested_currency");
         return Optional.of(new Row(
                 line,
                 text(csv, "maker").orElse(""),
@@ -130,27 +129,20 @@ final class CsvFile {
                 text(csv, "maker_number").orElse(null),
                 text(csv, "release").orElse(null),
                 text(csv, "suggested_price")
-                        .flatMap(t -> price(t, currency.orElse("EUR"), line, faults))
+                        .flatMap(t -> suggested(line, t, text(csv, "suggested_currency"), faults))
                         .orElse(null),
-                currency.orElse(null),
                 text(csv, "avoid").orElse(null),
                 spec));
     }
 
-    private static Optional<Long> price(String text, String currency, long line, Report.Faults faults) {
-        try {
-            return PriceText.parse(text)
-                    .map(major ->
-                            Money.ofMajor(major, Money.currencyOf(currency)).minor())
-                    .or(() -> noPrice(text, line, faults));
-        } catch (RuleBroken no) {
-            return noPrice(text, line, faults);
-        }
-    }
-
-    private static Optional<Long> noPrice(String text, long line, Report.Faults faults) {
-        faults.add(line, "suggested_price", text, "a price such as 309.00");
-        return Optional.empty();
+    private static Optional<Money> suggested(long line, String text, Optional<String> named, Report.Faults faults) {
+        var currency = named.orElse(Part.SUGGESTED_IN);
+        return SuggestedPrice.of(
+                line,
+                named.map(c -> text + " " + c).orElse(text),
+                () -> Money.price(
+                        PriceText.parse(text).orElseThrow(() -> new RuleBroken("That is no price.")), currency),
+                faults);
     }
 
     private static Optional<String> text(CSVRecord csv, String column) {

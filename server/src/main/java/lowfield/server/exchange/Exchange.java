@@ -6,16 +6,19 @@ import static lowfield.db.Tables.VARIANT;
 
 import java.io.InputStream;
 import java.io.Writer;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import lowfield.core.RuleBroken;
-import lowfield.core.money.Money;
 import lowfield.core.part.Gtin;
 import lowfield.core.part.Kind;
+import lowfield.core.part.PartText;
 import lowfield.core.part.Release;
 import lowfield.core.part.Spec;
 import lowfield.server.accounts.Person;
@@ -36,6 +39,8 @@ public class Exchange {
     }
 
     private static final int MOST_ROWS = 200_000;
+    private static final Set<String> RELEASES =
+            Arrays.stream(Release.values()).map(Enum::name).collect(Collectors.toSet());
 
     private final DSLContext db;
     private final Parts parts;
@@ -56,7 +61,7 @@ public class Exchange {
         var seen = new HashSet<Object>();
         try (var taking = intake.open(kind)) {
             var rows = new int[1];
-            java.util.function.Consumer<Row> sink = row -> {
+            Consumer<Row> sink = row -> {
                 RuleBroken.unless(++rows[0] <= MOST_ROWS, "A file holds at most %,d parts; split it.", MOST_ROWS);
                 sound(kind, row, seen, faults)
                         .ifPresent(spec -> taking.add(row, kind.schema().write(spec), faults));
@@ -73,7 +78,7 @@ public class Exchange {
                     outcome.changed(),
                     faults.any() ? 0 : rows[0] - outcome.added() - outcome.changed(),
                     faults.list(),
-                    faults.more());
+                    faults.isFull());
             if (dry || !report.isSound()) {
                 TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
             } else {
@@ -85,64 +90,39 @@ public class Exchange {
 
     /** The row's figures when nothing is wrong with the row. */
     private static Optional<Spec> sound(Kind kind, Row row, Set<Object> seen, Report.Faults faults) {
-        var named = length(row, "maker", row.maker(), 1, 80, faults)
-                & length(row, "product", row.product(), 1, 160, faults)
-                & length(row, "product_family", row.family(), 0, 100, faults)
-                & length(row, "variant", row.variant(), 0, 80, faults)
-                & length(
-                        row,
-                        "maker_number",
-                        Optional.ofNullable(row.makerNumber()).orElse(""),
-                        0,
-                        80,
-                        faults)
-                & (row.avoid() == null || length(row, "avoid", row.avoid(), 3, 500, faults));
-        if (row.gtin() != null && !Gtin.isOne(row.gtin())) {
-            faults.add(row.line(), "gtin", row.gtin(), Gtin.RULE);
-            named = false;
-        }
-        if (row.release() != null
-                && java.util.Arrays.stream(Release.values())
-                        .noneMatch(r -> r.name().equals(row.release()))) {
-            faults.add(row.line(), "release", row.release(), "ANNOUNCED, ON_SALE, ENDING or GONE");
-            named = false;
-        }
-        named &= suggested(row, faults);
+        var before = faults.count();
+        words(row, faults);
         for (var key : row.designation().own()) {
             if (!seen.add(key)) {
                 faults.add(row.line(), "product", row.product(), "a part that stands in the file once");
-                named = false;
             }
         }
         var outcome = kind.schema().tried(row.spec());
         outcome.wrong().forEach(w -> faults.add(row.line(), w.field(), w.value(), w.rule()));
-        return named && outcome.wrong().isEmpty() ? Optional.of(outcome.spec()) : Optional.empty();
+        return faults.count() == before ? Optional.of(outcome.spec()) : Optional.empty();
     }
 
-    private static boolean suggested(Row row, Report.Faults faults) {
-        if (row.suggestedMinor() == null) {
-            return true;
+    private static void words(Row row, Report.Faults faults) {
+        fits(row, "maker", PartText.MAKER, row.maker(), faults);
+        fits(row, "product_family", PartText.FAMILY, row.family(), faults);
+        fits(row, "product", PartText.PRODUCT, row.product(), faults);
+        fits(row, "variant", PartText.VARIANT, row.variant(), faults);
+        if (row.makerNumber() != null) {
+            fits(row, "maker_number", PartText.MAKER_NUMBER, row.makerNumber(), faults);
         }
-        var code = Optional.ofNullable(row.suggestedCurrency()).orElse("EUR");
-        try {
-            Money.price(row.suggestedMinor(), code);
-            return true;
-        } catch (RuleBroken no) {
-            faults.add(
-                    row.line(),
-                    "suggested_price",
-                    row.suggestedMinor() + " " + code,
-                    "a price above zero and up to 10,000,000 in a currency of ISO 4217 such as EUR");
-            return false;
+        if (row.avoid() != null) {
+            fits(row, "avoid", PartText.AVOID, row.avoid(), faults);
+        }
+        if (row.gtin() != null && !Gtin.isOne(row.gtin())) {
+            faults.add(row.line(), "gtin", row.gtin(), Gtin.RULE);
+        }
+        if (row.release() != null && !RELEASES.contains(row.release())) {
+            faults.add(row.line(), "release", row.release(), "ANNOUNCED, ON_SALE, ENDING or GONE");
         }
     }
 
-    private static boolean length(Row row, String column, String value, int least, int most, Report.Faults faults) {
-        var fits = value.length() >= least && value.length() <= most && value.indexOf('\0') < 0;
-        if (!fits) {
-            faults.add(row.line(), column, value, "%d to %d letters".formatted(least, most));
-        }
-        return fits;
+    private static void fits(Row row, String column, PartText words, String given, Report.Faults faults) {
+        words.missed(given).ifPresent(rule -> faults.add(row.line(), column, given, rule));
     }
 
     /** Writes all parts of a kind. */

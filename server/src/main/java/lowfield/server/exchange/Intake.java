@@ -19,6 +19,7 @@ import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import javax.sql.DataSource;
 import lowfield.core.part.Kind;
+import lowfield.core.part.PartText;
 import lowfield.server.accounts.Person;
 import lowfield.server.platform.Json;
 import org.jooq.DSLContext;
@@ -116,7 +117,7 @@ class Intake {
                             row.gtin(),
                             row.makerNumber(),
                             row.release(),
-                            row.suggestedMinor(),
+                            minor(row),
                             currency(row),
                             row.avoid(),
                             Json.bytes(figures));
@@ -133,7 +134,7 @@ class Intake {
                             row.gtin(),
                             row.makerNumber(),
                             Optional.ofNullable(row.release()).orElse("ON_SALE"),
-                            row.suggestedMinor(),
+                            minor(row),
                             currency(row),
                             row.avoid(),
                             Json.bytes(figures));
@@ -141,9 +142,8 @@ class Intake {
 
         private UUID product(Row row) {
             var maker = holdings.maker(row.maker(), () -> inserted(filling.makers(), row.maker()));
-            var name = row.family().isEmpty() ? row.product() : row.family();
-            var short_ = name.length() > 100 ? name.substring(0, 100) : name;
-            var family = holdings.family(maker, short_, () -> inserted(filling.families(), maker, kind.name(), short_));
+            var name = PartText.family(row.family(), row.product());
+            var family = holdings.family(maker, name, () -> inserted(filling.families(), maker, kind.name(), name));
             return holdings.product(family, row.product(), () -> inserted(filling.products(), family, row.product()));
         }
 
@@ -201,10 +201,12 @@ class Intake {
         }
     }
 
+    private static @Nullable Long minor(Row row) {
+        return row.suggested() == null ? null : row.suggested().minor();
+    }
+
     private static @Nullable String currency(Row row) {
-        return row.suggestedMinor() == null
-                ? null
-                : Optional.ofNullable(row.suggestedCurrency()).orElse("EUR");
+        return row.suggested() == null ? null : row.suggested().currency().getCurrencyCode();
     }
 
     private CopyManager copies() {

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 import lowfield.core.RuleBroken;
+import lowfield.core.money.Money;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.server.platform.Json;
@@ -47,7 +48,7 @@ final class JsonFile {
             @Nullable String avoid,
             @Nullable Map<String, Object> spec) {}
 
-    record Suggested(long minor, String currency) {}
+    record Suggested(long minor, @Nullable String currency) {}
 
     static void read(InputStream in, Report.Faults faults, Consumer<Row> sink) {
         try (var parser = MAPPER.createParser(Marks.skipped(in))) {
@@ -55,7 +56,7 @@ final class JsonFile {
                 throw new RuleBroken("The file holds no list of parts; it begins with [ and ends with ].");
             }
             for (long number = 1; parser.nextToken() == JsonToken.START_OBJECT && !faults.isFull(); number++) {
-                sink.accept(row(number, parser.readValueAs(Entry.class)));
+                sink.accept(row(number, parser.readValueAs(Entry.class), faults));
             }
         } catch (JacksonException broken) {
             var at = broken.getLocation();
@@ -72,8 +73,7 @@ final class JsonFile {
         return text.length() > 160 ? text.substring(0, 160) + "…" : text;
     }
 
-    private static Row row(long number, Entry o) {
-        var suggested = Optional.ofNullable(o.suggested());
+    private static Row row(long number, Entry o, Report.Faults faults) {
         return new Row(
                 number,
                 Optional.ofNullable(o.maker()).orElse(""),
@@ -83,10 +83,17 @@ final class JsonFile {
                 o.gtin(),
                 o.makerNumber(),
                 o.release(),
-                suggested.map(Suggested::minor).orElse(null),
-                suggested.map(Suggested::currency).orElse(null),
+                Optional.ofNullable(o.suggested())
+                        .flatMap(s -> suggested(number, s, faults))
+                        .orElse(null),
                 o.avoid(),
                 Optional.ofNullable(o.spec()).orElse(Map.of()));
+    }
+
+    private static Optional<Money> suggested(long number, Suggested said, Report.Faults faults) {
+        var currency = Optional.ofNullable(said.currency()).orElse(Part.SUGGESTED_IN);
+        return SuggestedPrice.of(
+                number, said.minor() + " " + currency, () -> Money.price(said.minor(), currency), faults);
     }
 
     static void write(Kind kind, List<Part> parts, Map<UUID, Names> names, Writer out) throws java.io.IOException {

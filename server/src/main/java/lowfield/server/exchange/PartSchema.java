@@ -7,6 +7,7 @@ import java.util.Map;
 import lowfield.core.part.Field;
 import lowfield.core.part.Gtin;
 import lowfield.core.part.Kind;
+import lowfield.core.part.PartText;
 import lowfield.core.part.Release;
 import lowfield.core.part.Schema;
 
@@ -25,12 +26,12 @@ public final class PartSchema {
 
     private static Map<String, Object> part(Kind kind) {
         var properties = new LinkedHashMap<String, Object>();
-        properties.put("maker", text(1, 80));
-        properties.put("family", text(100));
-        properties.put("product", text(1, 160));
-        properties.put("variant", text(80));
+        properties.put("maker", text(PartText.MAKER));
+        properties.put("family", text(PartText.FAMILY));
+        properties.put("product", text(PartText.PRODUCT));
+        properties.put("variant", text(PartText.VARIANT));
         properties.put("gtin", Map.of("type", "string", "pattern", "^" + Gtin.WRITTEN + "$"));
-        properties.put("makerNumber", text(80));
+        properties.put("makerNumber", text(PartText.MAKER_NUMBER));
         properties.put(
                 "release",
                 Map.of("enum", Arrays.stream(Release.values()).map(Enum::name).toList()));
@@ -41,7 +42,7 @@ public final class PartSchema {
                                 "minor", Map.of("type", "integer", "minimum", 1),
                                 "currency", Map.of("type", "string", "pattern", "^[A-Z]{3}$")),
                         List.of("minor", "currency")));
-        properties.put("avoid", text(3, 500));
+        properties.put("avoid", text(PartText.AVOID));
         properties.put("spec", figures(kind.schema()));
         return object(properties, List.of("maker", "product"));
     }
@@ -82,8 +83,10 @@ public final class PartSchema {
         return Map.of("type", "string", "maxLength", most);
     }
 
-    private static Map<String, Object> text(int least, int most) {
-        return Map.of("type", "string", "minLength", least, "maxLength", most);
+    private static Map<String, Object> text(PartText text) {
+        return text.least() == 0
+                ? text(text.most())
+                : Map.of("type", "string", "minLength", text.least(), "maxLength", text.most());
     }
 
     private static Map<String, Object> object(Map<String, Object> properties, List<String> required) {

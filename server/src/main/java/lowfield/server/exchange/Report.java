@@ -16,31 +16,31 @@ public record Report(int rows, int added, int changed, int unchanged, List<Fault
     static final class Faults {
         private static final int MOST = 200;
         private final List<Fault> faults = new ArrayList<>();
-        private boolean more;
+        private int count;
 
         void add(long line, String column, String value, String rule) {
-            if (faults.size() == MOST) {
-                more = true;
-            } else {
+            count++;
+            if (faults.size() < MOST) {
                 faults.add(new Fault(line, column, value.length() > 60 ? value.substring(0, 60) + "…" : value, rule));
             }
         }
 
         boolean any() {
-            return !faults.isEmpty();
+            return count > 0;
+        }
+
+        /** How many there were, kept or not. */
+        int count() {
+            return count;
         }
 
         /** Whether reading on would tell nothing more. */
         boolean isFull() {
-            return more;
+            return count > MOST;
         }
 
         List<Fault> list() {
             return List.copyOf(faults);
-        }
-
-        boolean more() {
-            return more;
         }
     }
 }

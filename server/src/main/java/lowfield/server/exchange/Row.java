@@ -2,6 +2,7 @@ package lowfield.server.exchange;
 
 import java.util.Map;
 import java.util.Optional;
+import lowfield.core.money.Money;
 import lowfield.core.part.Designation;
 import lowfield.core.part.Gtin;
 import org.jspecify.annotations.Nullable;
@@ -16,8 +17,7 @@ public record Row(
         @Nullable String gtin,
         @Nullable String makerNumber,
         @Nullable String release,
-        @Nullable Long suggestedMinor,
-        @Nullable String suggestedCurrency,
+        @Nullable Money suggested,
         @Nullable String avoid,
         Map<String, Object> spec) {
     Designation designation() {

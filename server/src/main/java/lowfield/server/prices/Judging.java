@@ -13,7 +13,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.history.Grounds;
@@ -171,7 +170,7 @@ class Judging {
     /** What others ask for the same part in the same condition, where a listing is new. */
     private Map<List<Object>, List<Money>> peers(List<Record> open) {
         var parts = open.stream()
-                .filter(r -> !Objects.equals(r.get("accepted_currency"), r.get("currency")))
+                .filter(r -> r.get("accepted_price_minor") == null)
                 .map(r -> r.get("variant_id", UUID.class))
                 .distinct()
                 .toArray(UUID[]::new);

@@ -3,6 +3,7 @@ package lowfield.server.catalogue.web;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -153,9 +154,9 @@ class CatalogueController {
     @PostMapping("/parts")
     @ResponseStatus(HttpStatus.CREATED)
     PartView add(@RequestBody NewPart part) {
-        var suggested = part.suggestedMinor() == null || part.suggestedCurrency() == null
-                ? null
-                : Money.price(part.suggestedMinor(), part.suggestedCurrency());
+        var suggested = Optional.ofNullable(part.suggestedMinor())
+                .map(minor -> Money.price(
+                        minor, Optional.ofNullable(part.suggestedCurrency()).orElse(Part.SUGGESTED_IN)));
         return view(parts.add(new Parts.NewPart(
                 part.kind(),
                 part.maker(),
@@ -165,7 +166,7 @@ class CatalogueController {
                 part.gtin(),
                 null,
                 Release.ON_SALE,
-                suggested,
+                suggested.orElse(null),
                 null,
                 part.spec())));
     }
