@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.jooq.DSLContext;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -98,6 +99,22 @@ class CatalogueTest {
                         .path("name")
                         .asString())
                 .isEqualTo("Test " + name);
+    }
+
+    @Test
+    void aStoredFigureThatIsNotBelievedIsNotKnownUntilItIsMendedAndTakesNothingElseAway() {
+        var box = add("CASE", "Doubted " + UUID.randomUUID(), "", Map.of("cardLength", 300, "volume", 41));
+        world.stage
+                .bean(DSLContext.class)
+                .execute("update variant set spec = '{\"cardLength\": -5, \"volume\": 41}' where id = ?::uuid", box);
+        add("CASE", "Undoubted " + UUID.randomUUID(), "", Map.of());
+        var spec = sheet(box).path("part").path("spec");
+        assertThat(spec.has("cardLength")).isFalse();
+        assertThat(spec.path("volume").asInt()).isEqualTo(41);
+        assertThat(correct(box, Map.of("figures", Map.of("cardLength", 310)), 1).status())
+                .isEqualTo(200);
+        assertThat(sheet(box).path("part").path("spec").path("cardLength").asInt())
+                .isEqualTo(310);
     }
 
     @Test

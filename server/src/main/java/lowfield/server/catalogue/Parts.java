@@ -19,13 +19,17 @@ import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.core.part.PartText;
 import lowfield.core.part.Release;
+import lowfield.core.part.Spec;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.Notices;
 import lowfield.server.platform.Snapshot;
 import org.jooq.DSLContext;
+import org.jooq.JSON;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -33,6 +37,7 @@ import tools.jackson.core.type.TypeReference;
 /** The catalogue's public face: its snapshot, and adding to it. */
 @Service
 public class Parts {
+    private static final Logger LOG = LoggerFactory.getLogger(Parts.class);
     private static final TypeReference<Map<String, Object>> MAP = new TypeReference<>() {};
 
     private final DSLContext db;
@@ -206,6 +211,13 @@ public class Parts {
                 suggested,
                 Optional.ofNullable(r.get(VARIANT.AVOID)),
                 r.get(VARIANT.ADDED_AT).toInstant(),
-                kind.schema().read(Json.read(r.get(VARIANT.SPEC).data(), MAP)));
+                figures(r.get(VARIANT.ID), kind, r.get(VARIANT.SPEC)));
+    }
+
+    /** What is stored and cannot be believed (any more) is not known, so that one part does not take all others away. */
+    private static Spec figures(UUID part, Kind kind, JSON stored) {
+        var outcome = kind.schema().tried(Json.read(stored.data(), MAP));
+        outcome.wrong().forEach(w -> LOG.warn("A figure of part {} is not believed: {}", part, w.sentence()));
+        return outcome.spec();
     }
 }

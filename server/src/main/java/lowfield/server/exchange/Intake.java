@@ -1,22 +1,14 @@
 package lowfield.server.exchange;
 
 import java.security.SecureRandom;
-import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
-import java.util.ArrayDeque;
-import java.util.Deque;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
-import java.util.concurrent.TimeUnit;
 import javax.sql.DataSource;
 import lowfield.core.part.Kind;
 import lowfield.core.part.PartText;
@@ -24,16 +16,11 @@ import lowfield.server.accounts.Person;
 import lowfield.server.platform.Json;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
-import org.postgresql.PGConnection;
-import org.postgresql.copy.CopyManager;
-import org.springframework.jdbc.datasource.DataSourceUtils;
-import org.springframework.jdbc.support.SQLExceptionSubclassTranslator;
 import org.springframework.stereotype.Component;
 
 /**
  * A file's parts on their way into the catalogue. What is new is copied straight to its place, and what a file says of parts
- * that are there into a table of the transaction, from which they are changed in one statement. While one batch is written
- * the next are read.
+ * that are there into a table of the transaction, from which they are changed in one statement.
  */
 @Component
 class Intake {
@@ -71,10 +58,8 @@ class Intake {
         private final Instant now = clock.instant();
         private final OrderedIds ids = new OrderedIds(now, new SecureRandom());
         private final Map<UUID, Long> lines = new HashMap<>();
-        private final ExecutorService writer = Executors.newSingleThreadExecutor();
-        private final CopyManager copies = copies();
+        private final Handover handover = Handover.open(source);
         private Batch filling = Batch.first();
-        private final Deque<Future<?>> handedOver = new ArrayDeque<>();
         private int added;
 
         private Taking(Kind kind, Holdings holdings) {
@@ -156,48 +141,22 @@ class Intake {
             return id;
         }
 
-        /** Reads on while a batch is written and another waits, but no further ahead. */
         private void handOver() {
-            while (handedOver.size() > 1) {
-                await(handedOver.remove());
-            }
-            var full = filling;
-            filling = full.next();
-            handedOver.add(writer.submit(() -> {
-                full.copy(copies);
-                return full;
-            }));
-        }
-
-        private void await(Future<?> batch) {
-            try {
-                batch.get();
-            } catch (InterruptedException told) {
-                Thread.currentThread().interrupt();
-                throw new IllegalStateException(told);
-            } catch (ExecutionException failed) {
-                throw failed.getCause() instanceof SQLException refused
-                        ? refused(refused)
-                        : new IllegalStateException(failed);
-            }
+            handover.add(filling);
+            filling = filling.next();
         }
 
         /** Lets what was taken in stand, as far as the transaction does. */
         Outcome settle(Person by) {
             handOver();
-            handedOver.forEach(this::await);
-            db.execute("set local enable_seqscan = on");
+            handover.settle();
+            db.execute("set local enable_seqscan to default");
             return new Outcome(added, change(by, now));
         }
 
         @Override
         public void close() {
-            writer.shutdown();
-            try {
-                writer.awaitTermination(1, TimeUnit.MINUTES);
-            } catch (InterruptedException told) {
-                Thread.currentThread().interrupt();
-            }
+            handover.close();
         }
     }
 
@@ -207,21 +166,6 @@ class Intake {
 
     private static @Nullable String currency(Row row) {
         return row.suggested() == null ? null : row.suggested().currency().getCurrencyCode();
-    }
-
-    private CopyManager copies() {
-        try {
-            return DataSourceUtils.getConnection(source)
-                    .unwrap(PGConnection.class)
-                    .getCopyAPI();
-        } catch (SQLException none) {
-            throw refused(none);
-        }
-    }
-
-    private static RuntimeException refused(SQLException why) {
-        var known = new SQLExceptionSubclassTranslator().translate("taking parts in", null, why);
-        return known == null ? new IllegalStateException(why) : known;
     }
 
     /** An empty cell leaves what is there; only rows that say something new change anything. */
