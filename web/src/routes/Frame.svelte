@@ -6,7 +6,7 @@
   import SignIn from '$features/accounts/SignIn.svelte';
   import Palette from '$features/commands/Palette.svelte';
   import Told from '$ui/Told.svelte';
-  import { isActive, navigate, route } from './router';
+  import { navigate, route } from './router';
 
   let { children }: { children: Snippet } = $props();
   let away = $state('');
@@ -54,7 +54,16 @@
       { key: '?', label: 'All keys', run: () => (keys.paletteOpen = true) },
     ]);
   });
-  void isActive;
+
+  /** Where a view takes the place of another, keys go on in it and not from the top of the page. */
+  let content = $state<HTMLElement>();
+  let before = route.pathname;
+  $effect(() => {
+    if (route.pathname !== before && document.activeElement === document.body) {
+      content?.focus({ preventScroll: true });
+    }
+    before = route.pathname;
+  });
 </script>
 
 <svelte:window onkeydown={(event) => keys.handle(event)} />
@@ -102,6 +111,6 @@
       <button class="btn-quiet small" onclick={() => void session.signOut()}>Sign out</button>
     </div>
   </header>
-  <div id="main">{@render children()}</div>
+  <div id="main" tabindex="-1" class="outline-none" bind:this={content}>{@render children()}</div>
   <Palette />
 {/if}

@@ -4,6 +4,8 @@
   const guides = useGuides();
 </script>
 
+<svelte:head><title>Guides · Lowfield</title></svelte:head>
+
 <main class="mx-auto max-w-3xl p-6">
   <div class="flex items-baseline justify-between border-b border-ink pb-2">
     <h1 class="text-xl">Guides</h1>

@@ -22,6 +22,8 @@
   }
 </script>
 
+<svelte:head><title>New guide · Lowfield</title></svelte:head>
+
 <main class="mx-auto max-w-3xl p-6">
   <h1 class="mb-4 text-xl">New guide</h1>
   <form onsubmit={make} class="space-y-4">

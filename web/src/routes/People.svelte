@@ -24,6 +24,8 @@
   }
 </script>
 
+<svelte:head><title>People · Lowfield</title></svelte:head>
+
 <main class="mx-auto max-w-3xl px-6 py-4">
   <h1 class="border-b border-ink pb-2 text-[17px]">People of this desk</h1>
   {#if people.isError}<Told sentence={(people.error as Error).message} />{/if}

@@ -42,6 +42,8 @@
   }
 </script>
 
+<svelte:head><title>Settings · Lowfield</title></svelte:head>
+
 <main class="mx-auto max-w-3xl p-6">
   <h1 class="mb-4 text-xl">Settings of the guide</h1>
   {#if form}

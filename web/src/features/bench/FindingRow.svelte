@@ -5,11 +5,14 @@
   /** One finding with its evidence; a missing figure can be filled in, a caution answered. */
   let {
     finding,
+    rules,
     href,
     onfill,
     onanswer,
   }: {
     finding: Schemas['FindingView'];
+    /** Of all checks that wait for the same figure. */
+    rules: string[];
     href: (line: string) => string;
     onfill?: (gap: Schemas['GapView']) => void;
     onanswer?: (words: string) => void;
@@ -30,6 +33,12 @@
     >{#if finding.lines[0]}<a class="no-underline hover:underline" href={href(finding.lines[0])} title={finding.rule}
         >{finding.evidence}</a
       >{:else}{finding.evidence}{/if}
+    {#if rules.length > 1}<details class="small text-soft">
+        <summary class="cursor-pointer">{rules.length} checks wait for it</summary>
+        <ul class="list-disc pl-4">
+          {#each rules as rule (rule)}<li>{rule}</li>{/each}
+        </ul>
+      </details>{/if}
     {#if answering}<input
         class="field small mt-0.5 py-0.5"
         aria-label="Answer to: {finding.evidence}"

@@ -4,6 +4,7 @@
   import { band, standing, tone } from '$features/desk/standing';
   import Gauge from '$ui/Gauge.svelte';
   import Mark from '$ui/Mark.svelte';
+  import { rows } from './findings';
   import FindingRow from './FindingRow.svelte';
   import Fitting from './Fitting.svelte';
   import Loads from './Loads.svelte';
@@ -100,9 +101,10 @@
       >
     </p>
     <ul class="space-y-1">
-      {#each tally.findings as finding (finding.fingerprint)}
+      {#each rows(tally.findings) as { finding, rules } (finding.fingerprint)}
         <FindingRow
           {finding}
+          {rules}
           {href}
           {onfill}
           onanswer={onanswer ? (words) => onanswer(finding.fingerprint, words) : undefined}

@@ -2,6 +2,7 @@ package lowfield.core.power;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
@@ -17,7 +18,7 @@ import lowfield.core.part.Processor;
 
 /**
  * What a build draws at most for longer than a moment, in watts: the processor's limit at board defaults, the card's board
- * power, and allowances for what publishes no figure. Not known when the processor's or the card's figure is missing.
+ * power, and allowances for what publishes no figure. Not known when the processor or the card is not chosen, or its figure is missing.
  */
 public record SustainedPeak(Figure<Integer> watts, List<Share> shares, List<String> missing) {
     /** One addend and where it comes from: words, or the choice itself. */
@@ -26,6 +27,9 @@ public record SustainedPeak(Figure<Integer> watts, List<Share> shares, List<Stri
             return source instanceof Choice choice ? choice.label() : source.toString();
         }
     }
+
+    /** What draws the most; before both are chosen, nothing can be said. */
+    private static final List<Slot> MAIN = List.of(Slot.PROCESSOR, Slot.GRAPHICS_CARD);
 
     private static final int BOARD = 40;
     private static final int MODULE = 4;
@@ -42,6 +46,11 @@ public record SustainedPeak(Figure<Integer> watts, List<Share> shares, List<Stri
         for (var line : build.lines()) {
             if (!line.isEmpty()) {
                 add(line, shares, missing);
+            }
+        }
+        for (var slot : MAIN) {
+            if (build.filled(slot).isEmpty()) {
+                missing.add("the " + slot.label().toLowerCase(Locale.ROOT) + ", which is not chosen");
             }
         }
         shares.add(new Share("board and what hangs on it (allowance)", BOARD));
@@ -69,7 +78,7 @@ public record SustainedPeak(Figure<Integer> watts, List<Share> shares, List<Stri
     }
 
     private static void add(Line line, List<Share> shares, List<String> missing) {
-        if (line.slot() == Slot.GRAPHICS_CARD || line.slot() == Slot.PROCESSOR) {
+        if (MAIN.contains(line.slot())) {
             main(line, shares, missing);
             return;
         }

@@ -2,7 +2,9 @@ package lowfield.core.power;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import lowfield.core.check.TestBuild;
+import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Slot;
 import lowfield.core.part.Figure;
@@ -37,6 +39,14 @@ class SustainedPeakTest {
                 TestBuild.sound().without(Slot.PROCESSOR, "limit").build());
         assertThat(peak.watts().isKnown()).isFalse();
         assertThat(peak.missing()).containsExactly("power limit of Test processor");
+    }
+
+    @Test
+    void isNotKnownBeforeProcessorAndCardAreChosen() {
+        var nothing = SustainedPeak.of(new Build(List.of()));
+        assertThat(nothing.watts().isKnown()).isFalse();
+        assertThat(nothing.missing())
+                .containsExactly("the processor, which is not chosen", "the graphics card, which is not chosen");
     }
 
     @Test
