@@ -77,7 +77,7 @@
 >
   <div class="grid min-h-0 grid-cols-[1fr_280px] overflow-hidden">
     <div class="overflow-y-auto px-6 py-3">
-      <Told {sentence} />
+      <div class="mb-2"><Told {sentence} /></div>
       {#each groups as group (group)}
         <fieldset class="mb-3">
           <legend class="label border-b border-hairline">{group}</legend>

@@ -4,4 +4,6 @@ package lowfield.core.part;
 public record CardSlot(
         @Shown("name") Figure<String> name,
         @Shown(value = "lanes", most = 16) Figure<Integer> lanes,
-        @Shown(value = "PCIe generation", most = 9) Figure<Integer> generation) {}
+
+        @Shown(value = "PCIe generation", said = "PCIe %s", most = 9)
+        Figure<Integer> generation) {}

@@ -6,16 +6,18 @@ import java.util.Set;
 public record DriveSlot(
         @Shown("name") Figure<String> name,
         @Shown("protocols") Figure<Set<String>> protocols,
-        @Shown(value = "PCIe generation", most = 9) Figure<Integer> generation,
 
-        @Shown(value = "longest drive", unit = "mm", most = 200)
+        @Shown(value = "PCIe generation", said = "PCIe %s", most = 9)
+        Figure<Integer> generation,
+
+        @Shown(value = "longest drive", unit = "mm", said = "up to %s mm", most = 200)
         Figure<Integer> longest,
 
         @Shown("under a cover") Figure<Boolean> covered,
         @Shown("for radio cards only") Figure<Boolean> radioOnly,
 
-        @Shown(value = "SATA ports it switches off", most = 20)
+        @Shown(value = "SATA ports it switches off", said = "switches off SATA ports: %s", most = 20)
         Figure<Integer> takesSata,
 
-        @Shown(value = "lanes it takes from the card", most = 16)
+        @Shown(value = "lanes it takes from the card", said = "takes card lanes: %s", most = 16)
         Figure<Integer> takesLanes) {}

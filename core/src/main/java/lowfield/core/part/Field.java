@@ -15,6 +15,7 @@ public record Field(
         Holds holds,
         int most,
         boolean brief,
+        String said,
         Better better,
         String group,
         Optional<Schema> rows,
@@ -44,6 +45,7 @@ public record Field(
                 holds(held),
                 shown.most(),
                 shown.brief(),
+                shown.said(),
                 shown.better(),
                 shown.group(),
                 rows(held),
@@ -67,6 +69,18 @@ public record Field(
             return rows.map(schema -> rowsWorded(schema, items)).orElseGet(() -> wordsOf(items));
         }
         return unit.isEmpty() ? value.toString() : value + " " + unit;
+    }
+
+    /** The same in the short line, where nothing else says what it is; empty where there is nothing to say. */
+    String saidOf(Object value) {
+        if (value instanceof Boolean yes) {
+            return yes ? label : "";
+        }
+        if (!said.isEmpty()) {
+            return value.equals(0) ? "" : said.formatted(value);
+        }
+        var bare = worded(value);
+        return value instanceof Number && unit.isEmpty() ? bare + " " + label : bare;
     }
 
     private static String rowsWorded(Schema schema, Iterable<?> items) {

@@ -130,17 +130,9 @@ public final class Schema {
         var words = new ArrayList<String>();
         for (var field : fields) {
             if (field.brief()) {
-                figureOf(spec, field).value().ifPresent(value -> words.add(word(field, value)));
+                figureOf(spec, field).value().ifPresent(value -> words.add(field.saidOf(value)));
             }
         }
         return String.join(" · ", words.stream().filter(w -> !w.isEmpty()).toList());
-    }
-
-    private static String word(Field field, Object value) {
-        if (value instanceof Boolean yes) {
-            return yes ? field.label() : "";
-        }
-        var bare = field.worded(value);
-        return value instanceof Number && field.unit().isEmpty() ? bare + " " + field.label() : bare;
     }
 }

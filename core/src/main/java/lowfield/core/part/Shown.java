@@ -18,6 +18,12 @@ public @interface Shown {
 
     int most() default 100_000;
 
+    /**
+     * How a number is said in the short line, with the number in place of {@code %s}; nothing is said of none. Empty where
+     * number and unit, or number and name, say it.
+     */
+    String said() default "";
+
     /** Whether it stands in the short line beside the name. */
     boolean brief() default true;
 

@@ -105,4 +105,17 @@ class SchemaTest {
                         .doesNotHaveDuplicates());
         assertThat(List.of(Kind.values())).extracting(Kind::label).doesNotHaveDuplicates();
     }
+
+    @Test
+    void rowsAreSaidShortlyAndWhatIsNoneIsLeftOut() {
+        var slots = List.of(
+                Map.of("name", "M2_1", "protocols", List.of("NVMe"), "generation", 4, "longest", 80, "takesSata", 0),
+                Map.of("name", "M2_2", "protocols", List.of("SATA"), "covered", true, "takesSata", 2, "takesLanes", 4));
+        var schema = Kind.MOTHERBOARD.schema();
+        var field = schema.field("driveSlots").orElseThrow();
+        var figure = schema.figureOf(schema.read(Map.of("driveSlots", slots)), field);
+        assertThat(field.worded(figure.value().orElseThrow()))
+                .isEqualTo("M2_1 · NVMe · PCIe 4 · up to 80 mm;"
+                        + " M2_2 · SATA · under a cover · switches off SATA ports: 2 · takes card lanes: 4");
+    }
 }
