@@ -60,7 +60,8 @@
       the maker's number, else by name. An empty cell leaves what is there.
     </p>
     <label class="block"
-      ><span class="label">File</span><input
+      ><span class="label block">File</span><input
+        class="file mt-1"
         type="file"
         accept=".csv,.json,text/csv,application/json"
         onchange={(e) => choose(e.currentTarget.files?.[0])}
