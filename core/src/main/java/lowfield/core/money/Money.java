@@ -19,6 +19,11 @@ public record Money(long minor, Currency currency) implements Comparable<Money> 
         return new Money(minor, currencyOf(currency));
     }
 
+    /** A figure that somebody typed; one beyond {@link #GREATEST} is an error. */
+    public static Money typed(long minor, Currency currency) {
+        return ofMajor(new Money(minor, currency).major(), currency);
+    }
+
     /** What can be asked for a thing: above zero, and no more than {@link #GREATEST}; anything else is an error. */
     public static Money price(long minor, String currency) {
         return price(of(minor, currency).major(), currency);

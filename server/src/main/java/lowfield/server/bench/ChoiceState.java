@@ -33,8 +33,6 @@ public record ChoiceState(
         NONE
     }
 
-    private static final long GREATEST = 1_000_000_000L;
-
     public static ChoiceState empty() {
         return new ChoiceState(Type.EMPTY, null, null, null, null, null, null, null);
     }
@@ -85,22 +83,19 @@ public record ChoiceState(
                 Choice.VettedSet.MOST,
                 ids.size());
         var tolerance = Optional.ofNullable(toleranceMinor).orElse(0L);
-        RuleBroken.unless(
-                tolerance >= 0 && tolerance <= GREATEST, "A set's tolerance is zero or more; check the figure.");
+        RuleBroken.unless(tolerance >= 0, "A set's tolerance is zero or more; check the figure.");
         return Choice.VettedSet.of(
-                ids.stream().map(catalogue::part).toList(), new Money(tolerance, home), p -> Optional.empty());
+                ids.stream().map(catalogue::part).toList(), Money.typed(tolerance, home), p -> Optional.empty());
     }
 
     private Choice freeHand(Currency home) {
         RuleBroken.unless(priceMinor != null, "A free-hand choice needs a price; type one, zero if it costs nothing.");
         RuleBroken.unless(
-                priceMinor <= GREATEST, "The price is longer than any price (10,000,000 at most); check the figure.");
-        RuleBroken.unless(
                 currency == null || currency.equals(home.getCurrencyCode()),
                 "The price is in %s; this guide counts in %s. Convert it first.",
                 currency,
                 home.getCurrencyCode());
-        return new Choice.FreeHand(Optional.ofNullable(name).orElse(""), new Money(priceMinor, home));
+        return new Choice.FreeHand(Optional.ofNullable(name).orElse(""), Money.typed(priceMinor, home));
     }
 
     private String words() {

@@ -21,8 +21,6 @@ public record BandForm(
         NONE
     }
 
-    private static final long GREATEST = 1_000_000_000L;
-
     public static BandForm none() {
         return new BandForm(Type.NONE, null, null, null, null);
     }
@@ -42,7 +40,6 @@ public record BandForm(
 
     private static Money sum(String what, @Nullable Long minor, Currency currency) {
         RuleBroken.unless(minor != null, "The band's %s is missing; type a figure.", what);
-        RuleBroken.unless(minor <= GREATEST, "The band's %s is longer than any price (10,000,000 at most).", what);
-        return new Money(minor, currency);
+        return Money.typed(minor, currency);
     }
 }
