@@ -28,6 +28,8 @@ enum Mood {
     NEGATIVE,
     TIMES_100,
     COMMA,
+    /** Has the character NUL, which no database keeps, among the digits. */
+    NUL,
     OTHER_CURRENCY,
     OTHER_PRODUCT,
     /** Shows the same offer twice. */

@@ -57,6 +57,7 @@ record Stated(
             case ZERO -> "0";
             case NEGATIVE -> "-" + price.toPlainString();
             case TIMES_100 -> price.multiply(BigDecimal.valueOf(100)).toPlainString();
+            case NUL -> new StringBuilder(price.toPlainString()).insert(1, '\0').toString();
             case COMMA, WRONG_CHARSET -> price.toPlainString().replace('.', ',') + " €";
             default -> price.toPlainString();
         };

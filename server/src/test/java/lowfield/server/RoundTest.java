@@ -3,6 +3,7 @@ package lowfield.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
+import org.jooq.DSLContext;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -61,7 +62,8 @@ class RoundTest {
                 "DRIPPING | took longer",
                 "TRUNCATED | hung up in the middle",
                 "GZIP_BOMB | larger than 2 MB",
-                "NEGATIVE | a price is negative"
+                "NEGATIVE | a price is negative",
+                "NUL | which is no figure"
             })
     void aBadPageIsToldAndTheRestGoesOn(String mood, String sentence) {
         world.round();
@@ -75,6 +77,22 @@ class RoundTest {
         assertThat(world.line("GRAPHICS_CARD").path("goods").path("minor").asLong())
                 .as("the last accepted price stays")
                 .isPositive();
+    }
+
+    @Test
+    void whatTheDatabaseRefusesIsToldAndTheRoundEnds() {
+        var db = world.stage.bean(DSLContext.class);
+        db.execute("alter table observation add constraint refuses check (price_minor is null) not valid");
+        try {
+            var round = world.round();
+            assertThat(round.path("state").asString()).isEqualTo("DONE");
+            assertThat(round.path("failed").asInt())
+                    .isEqualTo(round.path("pages").asInt());
+            assertThat(round.path("failures").get(0).path("sentence").asString())
+                    .isEqualTo("what the page says could not be kept");
+        } finally {
+            db.execute("alter table observation drop constraint refuses");
+        }
     }
 
     @ParameterizedTest

@@ -216,7 +216,7 @@ public class Outbound {
         }
         return bytes.size() == 0
                 ? failed("the page is empty")
-                : new Fetched.Page(Text.of(bytes.toByteArray(), type.get().getCharset()), header(response, "ETag"));
+                : new Fetched.Page(BodyText.of(bytes.toByteArray(), type.get().getCharset()), header(response, "ETag"));
     }
 
     private static Fetched.Failed failed(String sentence) {

@@ -110,7 +110,9 @@ class FeedIntake {
         if (!numbers.isEmpty()) {
             db.select(VARIANT.ID, VARIANT.MAKER_NUMBER)
                     .from(VARIANT)
-                    .where(VARIANT.MAKER_NUMBER.in(numbers), VARIANT.MERGED_INTO.isNull())
+                    .where(
+                            VARIANT.MAKER_NUMBER.in(Each.of(numbers.toArray(String[]::new))),
+                            VARIANT.MERGED_INTO.isNull())
                     .forEach(r -> {
                         if (codes.put(r.value2(), r.value1()) != null) {
                             twice.add(r.value2());

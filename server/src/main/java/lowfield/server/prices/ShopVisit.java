@@ -155,6 +155,9 @@ class ShopVisit {
             });
         } catch (RuleBroken unreadable) {
             closeFeed(round, shop, unreadable.getMessage());
+        } catch (Patience.Refused refused) {
+            LOG.warn("What the list of {} says was refused by the database", shop.name(), refused);
+            closeFeed(round, shop, "what the list says could not be kept");
         } catch (Gone meanwhile) {
             LOG.info("The list of {} was not needed any more", shop.name());
         }
@@ -226,7 +229,7 @@ class ShopVisit {
         }
         var sighting = new Sighting(task.round(), shop.id(), task.page(), shop.currency(), now());
         if (fetched instanceof Fetched.Unchanged) {
-            patience.transaction(() -> {
+            write(shop, task, () -> {
                 if (visits.close(task.round(), task.page(), "READ", "")) {
                     observations.keepUnchanged(sighting, task.etagAt().orElseThrow());
                     bundles.seenAgain(task.page(), sighting.at());
@@ -234,11 +237,21 @@ class ShopVisit {
             });
         } else if (fetched instanceof Fetched.Page page) {
             var reading = read(shop, task, page);
-            patience.transaction(() -> keep(sighting, reading, page.etag()));
+            write(shop, task, () -> keep(sighting, reading, page.etag()));
         } else {
             close(task, PageReading.nothing(sentence(fetched)));
         }
         return Optional.empty();
+    }
+
+    /** A page that says what the database refuses is told and left; the round goes on without it. */
+    private void write(Shop shop, Visits.PageTask task, Runnable what) {
+        try {
+            patience.transaction(what);
+        } catch (Patience.Refused refused) {
+            LOG.warn("What a page of {} says was refused by the database", shop.name(), refused);
+            close(task, PageReading.nothing("what the page says could not be kept"));
+        }
     }
 
     private static PageReading read(Shop shop, Visits.PageTask task, Fetched.Page page) {

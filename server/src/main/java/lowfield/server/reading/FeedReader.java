@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import lowfield.core.RuleBroken;
+import lowfield.core.Text;
 import lowfield.core.money.Money;
 import lowfield.core.money.PriceText;
 import lowfield.core.offer.Condition;
@@ -78,7 +79,8 @@ public final class FeedReader {
         void line(Function<String, Optional<String>> cells) {
             lines++;
             try {
-                sink.accept(FeedReader.this.line(f -> form.column(f).flatMap(cells), lines));
+                sink.accept(
+                        FeedReader.this.line(f -> form.column(f).flatMap(cells).map(FeedReader::text), lines));
             } catch (RuleBroken wrong) {
                 refused++;
                 if (sentences.size() < MOST_SENTENCES || sentences.containsKey(wrong.getMessage())) {
@@ -86,6 +88,11 @@ public final class FeedReader {
                 }
             }
         }
+    }
+
+    private static String text(String cell) {
+        RuleBroken.unless(Text.isOne(cell), "a line holds more than text");
+        return cell;
     }
 
     private void table(String text, Counted counted) {

@@ -44,7 +44,9 @@ final class Nodes {
         return Jsoup.parse(name).text().replaceAll("\\p{Cntrl}", " ").strip();
     }
 
+    /** For a sentence: not long, and without control letters. */
     static String shortened(String text) {
-        return text.length() > 30 ? text.substring(0, 30) + "…" : text;
+        var plain = text.replaceAll("\\p{Cntrl}", " ");
+        return plain.length() > 30 ? plain.substring(0, 30) + "…" : plain;
     }
 }

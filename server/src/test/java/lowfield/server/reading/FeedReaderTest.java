@@ -95,6 +95,16 @@ class FeedReaderTest {
     }
 
     @Test
+    void aLineThatHoldsMoreThanTextIsLeftOutAndTold() {
+        var outcome = read(
+                JSON,
+                "{\"list\":{\"items\":[{\"mpn\":\"AF\\u00008\",\"price\":{\"value\":\"9\"},\"url\":\"/p/x\"},"
+                        + "{\"mpn\":\"AF-9\",\"price\":{\"value\":\"9\"},\"url\":\"/p/y\"}]}}");
+        assertThat(lines).extracting(FeedLine::path).containsExactly("/p/y");
+        assertThat(outcome.sentence()).isEqualTo("a line holds more than text");
+    }
+
+    @Test
     void theSameMistakeManyTimesIsToldOnce() {
         var outcome = read(TABLE, HEADER + LINE.replace("1.312,00 €", "0").repeat(300));
         assertThat(outcome.refused()).isEqualTo(300);
