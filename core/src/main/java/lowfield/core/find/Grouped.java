@@ -12,7 +12,7 @@ import java.util.PriorityQueue;
  * ones are ever sorted: each group keeps its best so far in a heap, the worst of them on top.
  */
 public final class Grouped {
-    private final Map<Prospect.Group, Integer> counts = new EnumMap<>(Prospect.Group.class);
+    private final int[] counts = new int[Prospect.Group.values().length];
     private final Map<Prospect.Group, PriorityQueue<Ranked>> best = new EnumMap<>(Prospect.Group.class);
     private final int most;
 
@@ -39,9 +39,9 @@ public final class Grouped {
     }
 
     private void add(Sketches.Sketch sketch, long key) {
-        counts.merge(sketch.group(), 1, Integer::sum);
+        counts[sketch.group().ordinal()]++;
         var kept = best.computeIfAbsent(sketch.group(), g -> new PriorityQueue<>(Ranked.FIRST_FIRST.reversed()));
-        var ranked = new Ranked(key, sketch.key(Order.PRICE), sketch);
+        var ranked = new Ranked(key, sketch.costs(), sketch);
         if (kept.size() < most) {
             kept.add(ranked);
         } else if (Ranked.FIRST_FIRST.compare(ranked, kept.element()) < 0) {
@@ -51,7 +51,7 @@ public final class Grouped {
     }
 
     public int count(Prospect.Group group) {
-        return counts.getOrDefault(group, 0);
+        return counts[group.ordinal()];
     }
 
     /** The first of a group in order, at most so many. */

@@ -1,6 +1,10 @@
 package lowfield.core.find;
 
 import java.util.Arrays;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 import lowfield.core.money.Amount;
 import lowfield.core.part.Comparison;
@@ -15,19 +19,30 @@ import lowfield.core.total.TotalBut;
  * is worked out before it is asked for, and nothing twice; safe to ask from several threads.
  */
 public final class Sketches {
+    /** So many are kept in full; somebody who has seen more than that is elsewhere by then. */
+    private static final int MOST_WHOLE = 1000;
+
     private final Prospects prospects;
     private final Shelf shelf;
     private final TotalBut others;
     private final AtomicReferenceArray<Prospects.Outline> outlines;
     private final AtomicReferenceArray<Sketch> sketches;
+    private final Map<UUID, Prospect> wholes = new ConcurrentHashMap<>();
+    private final Optional<Part> present;
 
-    /** A candidate's price, total and group. */
+    /** A candidate's price, total and group; what it costs in minor units, and the most of all where that is not known. */
     public record Sketch(
-            Part part, LinePrice price, Amount total, BandState state, Amount trueDifference, Prospect.Group group) {
+            Part part,
+            LinePrice price,
+            long costs,
+            Amount total,
+            BandState state,
+            Amount trueDifference,
+            Prospect.Group group) {
         /** What it stands by in an order, the least first; what is not known stands last. */
         long key(Order order) {
             return switch (order) {
-                case PRICE -> minor(price.goods());
+                case PRICE, SAME_FOR_LESS -> costs;
                 case PRICE_OF_A_UNIT ->
                     price.offer()
                             .flatMap(o -> UnitPrice.of(part, o.price()))
@@ -35,7 +50,6 @@ public final class Sketches {
                             .orElse(Long.MAX_VALUE);
                 case TRUE_DIFFERENCE -> minor(trueDifference);
                 case NEWNESS -> -part.added().toEpochMilli();
-                case SAME_FOR_LESS -> minor(price.goods());
             };
         }
 
@@ -46,7 +60,6 @@ public final class Sketches {
 
     /** What a candidate stands by in an order, the least first, beside the line's present choice. */
     long key(Sketch sketch, Order order) {
-        var present = prospects.line().choice().part();
         if (order != Order.SAME_FOR_LESS || present.isEmpty()) {
             return sketch.key(order);
         }
@@ -63,6 +76,7 @@ public final class Sketches {
         this.shelf = shelf;
         var ground = prospects.ground();
         var line = prospects.line().id();
+        this.present = prospects.line().choice().part();
         this.others = TotalBut.of(
                 ground.prices().stream()
                         .filter(p -> !p.line().id().equals(line))
@@ -75,7 +89,10 @@ public final class Sketches {
 
     /** What taking the part of a sketch would do, in full. */
     public Prospect whole(Sketch sketch) {
-        return prospects.of(sketch.part());
+        if (wholes.size() >= MOST_WHOLE) {
+            wholes.clear();
+        }
+        return wholes.computeIfAbsent(sketch.part().id(), id -> prospects.of(sketch.part()));
     }
 
     /** Works out what is not known yet of some rows, with all processors when there is much. */
@@ -113,6 +130,7 @@ public final class Sketches {
         return new Sketch(
                 part,
                 price,
+                Sketch.minor(price.goods()),
                 total,
                 state,
                 total.minus(ground.total().total()),
