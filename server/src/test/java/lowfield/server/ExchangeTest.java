@@ -319,6 +319,23 @@ class ExchangeTest {
         assertThat(world.ines.get("/api/parts?kind=CASE").status()).isEqualTo(200);
     }
 
+    /** A text is the same with space around it, and of nothing but space it is none; as in a table. */
+    @Test
+    void spaceAroundATextOfJsonSaysNothing() {
+        var file =
+                "[{'maker': 'Test', 'product': 'Yard %1$s'}, {'maker': ' Test ', 'product': 'Yard %1$s ', 'gtin': ' '},"
+                        + " {'maker': '  ', 'product': 'Lane %1$s'}]";
+        var answer = send(
+                "CASE", Form.JSON, false, file.formatted(own).replace('\'', '"').getBytes(StandardCharsets.UTF_8));
+        assertThat(answer.json()
+                        .path("faults")
+                        .valueStream()
+                        .map(f ->
+                                f.path("line").asInt() + " " + f.path("column").asString() + ": "
+                                        + f.path("rule").asString()))
+                .containsExactly("2 product: a part that stands in the file once", "3 maker: 1 to 80 letters");
+    }
+
     /** The longest names that are allowed make the longest name of a part; the catalogue must hold it. */
     @Test
     void theLongestNamesAreTakenInAndTheCatalogueStaysWhole() {

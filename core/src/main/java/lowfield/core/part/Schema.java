@@ -7,6 +7,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import lowfield.core.RuleBroken;
 
 /**
@@ -82,7 +85,10 @@ public final class Schema {
         }
     }
 
-    /** The map of a record: known figures and those not applicable; what is not known is left out. */
+    /**
+     * The map of a record: known figures and those not applicable; what is not known is left out. Figures come in the order
+     * of the record and words by their letters, so that equal records are written alike.
+     */
     public Map<String, Object> write(Spec spec) {
         return write((Record) spec);
     }
@@ -101,7 +107,12 @@ public final class Schema {
     }
 
     private static Object written(Field field, Object value) {
-        return field.rows().isEmpty() ? value : field.rows().get().rows((List<?>) value);
+        return switch (field.holds()) {
+            case SET -> new TreeSet<>((Set<?>) value);
+            case PAIRS -> new TreeMap<>((Map<?, ?>) value);
+            case ROWS -> field.rows().orElseThrow().rows((List<?>) value);
+            case NUMBER, YES_NO, TEXT -> value;
+        };
     }
 
     private List<Map<String, Object>> rows(List<?> rows) {

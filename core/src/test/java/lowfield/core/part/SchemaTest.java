@@ -32,6 +32,19 @@ class SchemaTest {
         }
     }
 
+    @Test
+    void equalRecordsAreWrittenAlike() {
+        var schema = Kind.MOTHERBOARD.schema();
+        var ports = java.util.stream.IntStream.range(10, 40)
+                .mapToObj(i -> "port " + i)
+                .toList();
+        var turned = new java.util.ArrayList<>(ports);
+        java.util.Collections.reverse(turned);
+        var written = schema.write(schema.read(Map.of("rearPorts", turned, "socket", "Moor")));
+        assertThat(written.keySet()).containsExactly("socket", "rearPorts");
+        assertThat(List.copyOf((Set<?>) written.get("rearPorts"))).isEqualTo(ports);
+    }
+
     private static Object value(Field field, Random random) {
         return switch (field.holds()) {
             case NUMBER -> random.nextInt(field.most() + 1);

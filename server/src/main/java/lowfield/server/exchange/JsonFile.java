@@ -76,18 +76,23 @@ final class JsonFile {
     private static Row row(long number, Entry o, Report.Faults faults) {
         return new Row(
                 number,
-                Optional.ofNullable(o.maker()).orElse(""),
-                Optional.ofNullable(o.family()).orElse(""),
-                Optional.ofNullable(o.product()).orElse(""),
-                Optional.ofNullable(o.variant()).orElse(""),
-                o.gtin(),
-                o.makerNumber(),
-                o.release(),
+                bare(o.maker()).orElse(""),
+                bare(o.family()).orElse(""),
+                bare(o.product()).orElse(""),
+                bare(o.variant()).orElse(""),
+                bare(o.gtin()).orElse(null),
+                bare(o.makerNumber()).orElse(null),
+                bare(o.release()).orElse(null),
                 Optional.ofNullable(o.suggested())
                         .flatMap(s -> suggested(number, s, faults))
                         .orElse(null),
-                o.avoid(),
+                bare(o.avoid()).orElse(null),
                 Optional.ofNullable(o.spec()).orElse(Map.of()));
+    }
+
+    /** As a cell of a table is read: without the space around it, and nothing when it is empty. */
+    private static Optional<String> bare(@Nullable String text) {
+        return Optional.ofNullable(text).map(String::strip).filter(t -> !t.isEmpty());
     }
 
     private static Optional<Money> suggested(long number, Suggested said, Report.Faults faults) {
