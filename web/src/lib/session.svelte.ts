@@ -18,6 +18,10 @@ class Session {
     this.take(await taken(api.POST('/api/accounts/first', { body: { token, email, name, password } })));
   }
 
+  async byLink(token: string, password: string): Promise<void> {
+    this.take(await taken(api.POST('/api/links/use', { body: { token, password } })));
+  }
+
   async signOut(): Promise<void> {
     await taken(api.DELETE('/api/session'));
     this.person = null;

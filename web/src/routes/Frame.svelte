@@ -4,6 +4,7 @@
   import { keys } from '$lib/keys.svelte';
   import { session } from '$lib/session.svelte';
   import SignIn from '$features/accounts/SignIn.svelte';
+  import UseLink from '$features/accounts/UseLink.svelte';
   import Palette from '$features/commands/Palette.svelte';
   import Told from '$ui/Told.svelte';
   import { navigate, route } from './router';
@@ -33,10 +34,11 @@
         ]
       : [],
   );
-  const rooms = [
+  const rooms = $derived([
     { path: '/catalogue', label: 'Catalogue' },
     { path: '/shops', label: 'Shops' },
-  ];
+    ...(session.person?.role === 'OWNER' ? [{ path: '/people', label: 'People' }] : []),
+  ]);
   const isHere = (path: string, exact = false) =>
     exact ? route.pathname === path || route.pathname.startsWith(`${path}/editions`) : route.pathname.startsWith(path);
 
@@ -72,6 +74,8 @@
   <main class="p-6">
     {#if away}<Told sentence={away} />{:else}<p class="text-soft">Opening the desk…</p>{/if}
   </main>
+{:else if route.pathname === '/link'}
+  <UseLink onin={() => void navigate('/')} />
 {:else if !session.person}
   <SignIn />
 {:else}
@@ -105,9 +109,7 @@
       <button class="small flex items-center gap-1" onclick={() => (keys.paletteOpen = true)}
         ><span class="key">.</span> commands</button
       >
-      {#if session.person.role === 'OWNER'}<a href="/people" class="no-underline hover:underline"
-          >{session.person.name}</a
-        >{:else}<span>{session.person.name}</span>{/if}
+      <a href="/account" class="no-underline hover:underline">{session.person.name}</a>
       <button class="btn-quiet small" onclick={() => void session.signOut()}>Sign out</button>
     </div>
   </header>

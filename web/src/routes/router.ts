@@ -1,4 +1,5 @@
 import { createRouter } from 'sv-router';
+import Account from './Account.svelte';
 import Catalogue from './Catalogue.svelte';
 import Desk from './Desk.svelte';
 import Frame from './Frame.svelte';
@@ -20,6 +21,8 @@ const Bench = () => import('./Bench.svelte');
 export const { p, navigate, isActive, route } = createRouter({
   '/': Guides,
   '/new-guide': NewGuide,
+  '/account': Account,
+  '/link': NotHere,
   '/people': People,
   '/catalogue': Catalogue,
   '/shops': Shops,

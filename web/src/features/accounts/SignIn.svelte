@@ -31,7 +31,7 @@
   <form class="space-y-4" onsubmit={submit}>
     {#if session.isEmpty}
       <p class="text-soft">
-        Nobody can sign in yet. The server printed a one-time token on its console when it started.
+        Nobody can sign in yet. <code>./lowfield start</code> printed a one-time token on the console.
       </p>
       <TextField label="One-time token" bind:value={token} required autocomplete="off" />
       <TextField label="Your name" bind:value={name} required maxlength={100} autocomplete="name" />
@@ -43,9 +43,12 @@
       bind:value={password}
       required
       autocomplete={session.isEmpty ? 'new-password' : 'current-password'}
-      hint={session.isEmpty ? '10 to 72 letters' : ''}
+      hint={session.isEmpty ? '10 to 72 letters; three or four words that do not belong together' : ''}
     />
     <Told {sentence} />
     <button class="btn btn-main" disabled={isBusy}>{session.isEmpty ? 'Make the account' : 'Sign in'}</button>
+    {#if !session.isEmpty}<p class="small text-soft">
+        Forgotten the password? An owner of this desk makes you a link, under People.
+      </p>{/if}
   </form>
 </main>

@@ -30,7 +30,8 @@ export const desk = crypto.randomUUID();
 
 /** What every request that changes something carries. */
 export function credentials(): Record<string, string> {
-  return { 'X-XSRF-TOKEN': cookie('XSRF-TOKEN'), 'X-Desk': desk };
+  // Behind TLS the cookie is bound to this very host.
+  return { 'X-XSRF-TOKEN': cookie('__Host-XSRF-TOKEN') || cookie('XSRF-TOKEN'), 'X-Desk': desk };
 }
 
 const signed: Middleware = {

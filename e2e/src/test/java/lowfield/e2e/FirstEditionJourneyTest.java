@@ -129,7 +129,7 @@ class FirstEditionJourneyTest {
         page.getByLabel("E-mail address").fill("ines@tidewater.example");
         page.getByLabel("Password").fill("harbour-lights");
         button("Make the account").click();
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("not the token that the server printed");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("not the token that ./lowfield start printed");
         page.getByLabel("One-time token").fill(theatre.token());
         button("Make the account").click();
         assertThat(page.getByText("No guide yet")).isVisible();

@@ -7,6 +7,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -16,8 +17,11 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Properties;
 import java.util.concurrent.TimeUnit;
-import java.util.regex.Pattern;
+import lowfield.database.Access;
+import lowfield.database.Migration;
 
 /** Database, market and server as programs of their own, on free ports, for one journey; with or without the demo's world. */
 final class Theatre implements AutoCloseable {
@@ -44,17 +48,16 @@ final class Theatre implements AutoCloseable {
         if (isLoaded) {
             cluster("fill", WORLD.toString());
         }
-        var database = Files.readString(folder.resolve("cluster"))
-                .lines()
-                .filter(l -> l.startsWith("cluster.url="))
-                .findFirst()
-                .orElseThrow()
-                .substring(12);
+        var database = database();
         start("market", Map.of(), jar("market"), String.valueOf(market));
         var at = "@127.0.0.1:" + market;
         var settings = new HashMap<>(Map.of(
                 "LOWFIELD_DB_URL",
-                database,
+                database.getProperty("cluster.url"),
+                "LOWFIELD_DB_USER",
+                database.getProperty("cluster.server"),
+                "LOWFIELD_DB_PASSWORD",
+                database.getProperty("cluster.server.password"),
                 "LOWFIELD_PORT",
                 String.valueOf(port),
                 "LOWFIELD_READER_PORT",
@@ -80,14 +83,45 @@ final class Theatre implements AutoCloseable {
         return "http://127.0.0.1:" + readerPort;
     }
 
-    /** The one-time token, as a person reads it on the console. */
-    String token() throws IOException {
-        var matcher = Pattern.compile("One-time token for the first account: (\\w+)")
-                .matcher(Files.readString(folder.resolve("server.log")));
-        if (!matcher.find()) {
-            throw new IllegalStateException("The server printed no token");
+    /** What the roles of the database are; it is brought to this version first, as {@code ./lowfield} does. */
+    private Properties database() throws IOException {
+        var roles = new Properties();
+        try (var in = Files.newInputStream(folder.resolve("cluster"))) {
+            roles.load(in);
         }
-        return matcher.group(1);
+        var owner = new Access(
+                roles.getProperty("cluster.url"),
+                roles.getProperty("cluster.owner"),
+                roles.getProperty("cluster.owner.password"));
+        new Migration(owner, roles.getProperty("cluster.server"), Optional.empty()).run(Instant.now());
+        return roles;
+    }
+
+    /** What a one-time link's program prints, as a person reads it on the console. */
+    String link(String... words) throws IOException {
+        var roles = database();
+        var command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-Dloader.main=lowfield.server.accounts.LinkConsole",
+                "-cp",
+                jar("server").toString(),
+                "org.springframework.boot.loader.launch.PropertiesLauncher"));
+        command.addAll(List.of(words));
+        var builder = new ProcessBuilder(command).redirectErrorStream(true);
+        builder.environment()
+                .putAll(Map.of(
+                        "LOWFIELD_DB_URL", roles.getProperty("cluster.url"),
+                        "LOWFIELD_DB_USER", roles.getProperty("cluster.server"),
+                        "LOWFIELD_DB_PASSWORD", roles.getProperty("cluster.server.password"),
+                        "LOWFIELD_DESK_URL", desk()));
+        try (var out = builder.start().getInputStream()) {
+            return new String(out.readAllBytes(), StandardCharsets.UTF_8).strip();
+        }
+    }
+
+    /** The one-time token of the first account. */
+    String token() throws IOException {
+        return link("first").replaceFirst("^One-time token for the first account: ", "");
     }
 
     void market(String control) throws IOException, InterruptedException {

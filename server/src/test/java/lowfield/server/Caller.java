@@ -20,10 +20,10 @@ import tools.jackson.databind.json.JsonMapper;
 /** Somebody at the desk's HTTP interface, with cookies and the CSRF token as a browser has them. */
 final class Caller {
     static final JsonMapper JSON = new JsonMapper();
-    private final CookieManager cookies = new CookieManager();
-    private final HttpClient http =
-            HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final CookieManager cookies;
+    private final HttpClient http;
     private final String base;
+    private final String otherToken;
 
     /** An answer: status, headers and the body as JSON (missing when it is none). */
     record Answer(int status, HttpResponse<String> raw, JsonNode json) {
@@ -42,7 +42,17 @@ final class Caller {
 
     Caller(String base) {
         this.base = base;
+        cookies = new CookieManager();
+        http = HttpClient.newBuilder().cookieHandler(cookies).build();
+        otherToken = "";
         get("/api/session");
+    }
+
+    private Caller(Caller same, String token) {
+        base = same.base;
+        cookies = same.cookies;
+        http = same.http;
+        otherToken = token;
     }
 
     Answer get(String path) {
@@ -120,7 +130,22 @@ final class Caller {
                 .method(method, HttpRequest.BodyPublishers.ofString(body));
     }
 
-    private String token() {
+    /** The same browser, sending another CSRF token. */
+    Caller withToken(String token) {
+        return new Caller(this, token);
+    }
+
+    void cookie(String name, String value) {
+        var cookie = new HttpCookie(name, value);
+        cookie.setPath("/");
+        cookie.setVersion(0);
+        cookies.getCookieStore().add(URI.create(base), cookie);
+    }
+
+    String token() {
+        if (!otherToken.isEmpty()) {
+            return otherToken;
+        }
         return cookies.getCookieStore().getCookies().stream()
                 .filter(c -> c.getName().equals("XSRF-TOKEN"))
                 .map(HttpCookie::getValue)

@@ -19,7 +19,7 @@ class MigrationsTest {
     private final String own = url.replaceAll("/[^/?]+(\\?|$)", "/" + NAME + "$1");
 
     private static CloseableDSLContext at(String url) {
-        return DSL.using(url, "lowfield", "lowfield");
+        return DSL.using(url, Stage.open().admin.user(), Stage.open().admin.password());
     }
 
     @BeforeEach
@@ -38,7 +38,7 @@ class MigrationsTest {
 
     private void migrate(String upTo) {
         Flyway.configure()
-                .dataSource(own, "lowfield", "lowfield")
+                .dataSource(own, Stage.open().admin.user(), Stage.open().admin.password())
                 .target(upTo)
                 .load()
                 .migrate();

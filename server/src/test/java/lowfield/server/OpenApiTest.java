@@ -14,7 +14,7 @@ class OpenApiTest {
     /** The front end's client is generated from the file; with LOWFIELD_WRITE_OPENAPI it is written anew. */
     @Test
     void theCheckedInDescriptionIsTheServedOne() throws Exception {
-        var served = new Caller(Stage.open().desk()).get("/api/openapi").json();
+        var served = new World().ines.get("/api/openapi").json();
         if (System.getenv("LOWFIELD_WRITE_OPENAPI") != null) {
             var writer = JsonMapper.builder()
                     .enable(SerializationFeature.INDENT_OUTPUT)

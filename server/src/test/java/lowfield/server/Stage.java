@@ -5,8 +5,12 @@ import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
+import java.util.Optional;
 import java.util.Properties;
 import java.util.concurrent.TimeUnit;
+import lowfield.database.Access;
+import lowfield.database.Migration;
 import lowfield.market.Market;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -20,6 +24,11 @@ final class Stage {
     final Market market;
     final ConfigurableApplicationContext application;
     final String url;
+    /** The role that owns the database; the application has another. */
+    final Access owner;
+    /** The role that made the cluster, for tests that need a database of their own. */
+    final Access admin;
+
     final int port;
     final int readerPort;
     private final Path file;
@@ -35,12 +44,19 @@ final class Stage {
             properties.load(in);
         }
         url = properties.getProperty("cluster.url");
+        owner = new Access(
+                url, properties.getProperty("cluster.owner"), properties.getProperty("cluster.owner.password"));
+        admin = new Access(url, "lowfield_admin", properties.getProperty("cluster.admin.password"));
+        var role = properties.getProperty("cluster.server");
+        new Migration(owner, role, Optional.empty()).run(Instant.now());
         port = freePort();
         readerPort = freePort();
         var at = "@127.0.0.1:" + market.port();
         application = SpringApplication.run(
                 LowfieldApplication.class,
                 "--spring.datasource.url=" + url,
+                "--spring.datasource.username=" + role,
+                "--spring.datasource.password=" + properties.getProperty("cluster.server.password"),
                 "--server.port=" + port,
                 "--lowfield.reader-port=" + readerPort,
                 "--lowfield.page-deadline=700ms",

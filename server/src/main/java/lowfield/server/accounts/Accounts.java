@@ -2,147 +2,116 @@ package lowfield.server.accounts;
 
 import static lowfield.db.Tables.ACCOUNT;
 
-import java.security.SecureRandom;
-import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
+import lowfield.core.Text;
 import lowfield.db.tables.records.AccountRecord;
+import lowfield.server.platform.NotFound;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The people of this desk. The first account is made with a token that is printed on the console once. */
+/** The accounts of this desk as they are stored. A removed one stays, so that history keeps its name. */
 @Service
 public class Accounts {
-    private static final Logger LOG = LoggerFactory.getLogger(Accounts.class);
-    private static final int SHORTEST = 10;
-    /** Longer passwords would be cut by bcrypt. */
-    private static final int LONGEST = 72;
+    private static final Condition STANDS = ACCOUNT.REMOVED_AT.isNull();
 
     private final DSLContext db;
-    private final PasswordEncoder passwords;
-    private final Attempts attempts;
-    private final Clock clock;
-    private volatile @Nullable String firstToken;
+    private final Passwords passwords;
 
-    Accounts(DSLContext db, PasswordEncoder passwords, Attempts attempts, Clock clock) {
+    Accounts(DSLContext db, Passwords passwords) {
         this.db = db;
         this.passwords = passwords;
-        this.attempts = attempts;
-        this.clock = clock;
     }
 
-    @EventListener(ApplicationReadyEvent.class)
-    void offerFirstAccount() {
-        if (isEmpty()) {
-            var bytes = new byte[12];
-            new SecureRandom().nextBytes(bytes);
-            var token = HexFormat.of().formatHex(bytes);
-            firstToken = token;
-            LOG.info("No account exists yet. One-time token for the first account: {}", token);
-        }
-    }
-
-    /** Whether nobody can sign in yet. */
+    /** Whether the desk has no account at all yet. */
     public boolean isEmpty() {
         return !db.fetchExists(ACCOUNT);
     }
 
-    /** Makes the owner's account; the token works once. */
+    /** An account that can sign in at once. */
     @Transactional
-    public synchronized Person first(String token, String email, String name, String password) {
-        var expected = firstToken;
-        RuleBroken.unless(isEmpty(), "The first account exists already; sign in with it, or ask its owner for one.");
-        attempts.guard("first-account");
-        if (expected == null
-                || !java.security.MessageDigest.isEqual(
-                        expected.getBytes(java.nio.charset.StandardCharsets.UTF_8),
-                        token.strip().getBytes(java.nio.charset.StandardCharsets.UTF_8))) {
-            attempts.failed("first-account");
-            throw new RuleBroken(
-                    "This is not the token that the server printed when it started; copy it from the console.");
-        }
-        var person = create(email, name, password, Person.Role.OWNER);
-        firstToken = null;
+    public Person create(String email, String name, String password, Person.Role role) {
+        passwords.check(password, List.of(email, name));
+        return insert(email, name, passwords.hash(password), role);
+    }
+
+    /** An account that gets its password by a one-time link. */
+    Person invite(String email, String name, Person.Role role) {
+        return insert(email, name, null, role);
+    }
+
+    private Person insert(String email, String name, @Nullable String hash, Person.Role role) {
+        RuleBroken.unless(
+                Text.isOne(email) && email.matches("[^@\\s]+@[^@\\s]+\\.[^@\\s]+") && email.length() <= 200,
+                "\"%s\" is not an e-mail address.",
+                shortened(email));
+        RuleBroken.unless(Text.isOne(name) && !name.isBlank() && name.length() <= 100, "A name has 1 to 100 letters.");
+        RuleBroken.unless(byEmail(email).isEmpty(), "Somebody signs in as %s already.", email);
+        var person = new Person(UUID.randomUUID(), name.strip(), email.strip(), role);
+        db.insertInto(ACCOUNT)
+                .set(ACCOUNT.ID, person.id())
+                .set(ACCOUNT.EMAIL, person.email())
+                .set(ACCOUNT.NAME, person.name())
+                .set(ACCOUNT.PASSWORD_HASH, hash)
+                .set(ACCOUNT.ROLE, role.stored())
+                .set(ACCOUNT.CREATED_AT, now())
+                .execute();
         return person;
     }
 
-    @Transactional
-    public Person create(String email, String name, String password, Person.Role role) {
-        RuleBroken.unless(
-                email.matches("[^@\\s]+@[^@\\s]+\\.[^@\\s]+") && email.length() <= 200,
-                "\"%s\" is not an e-mail address.",
-                shortened(email));
-        RuleBroken.unless(!name.isBlank() && name.length() <= 100, "A name has 1 to 100 letters.");
-        RuleBroken.unless(
-                password.length() >= SHORTEST
-                        && password.getBytes(java.nio.charset.StandardCharsets.UTF_8).length <= LONGEST,
-                "A password has %d to %d letters.",
-                SHORTEST,
-                LONGEST);
-        RuleBroken.unless(byEmail(email).isEmpty(), "Somebody signs in as %s already.", email);
-        var id = UUID.randomUUID();
-        db.insertInto(
-                        ACCOUNT,
-                        ACCOUNT.ID,
-                        ACCOUNT.EMAIL,
-                        ACCOUNT.NAME,
-                        ACCOUNT.PASSWORD_HASH,
-                        ACCOUNT.ROLE,
-                        ACCOUNT.CREATED_AT)
-                .values(
-                        id,
-                        email.strip(),
-                        name.strip(),
-                        passwords.encode(password),
-                        role.name().toLowerCase(Locale.ROOT),
-                        OffsetDateTime.now(clock).withOffsetSameInstant(ZoneOffset.UTC))
-                .execute();
-        return new Person(id, name.strip(), email.strip(), role);
+    /** As it stands this moment; empty for someone who was removed, or never was. */
+    public Optional<Person> standing(UUID id) {
+        return db.selectFrom(ACCOUNT).where(ACCOUNT.ID.eq(id), STANDS).fetchOptional(Person::of);
     }
 
-    /** The person of an e-mail address and password; too many failures make the address wait. */
-    public Person signIn(String email, String password, String from) {
-        attempts.guard(email, from);
-        var account = byEmail(email);
-        var matches = passwords.matches(
-                password, account.map(AccountRecord::getPasswordHash).orElse(Attempts.NOBODY));
-        if (account.isEmpty() || !matches) {
-            attempts.failed(email, from);
-            throw new RuleBroken("E-mail address and password do not go together; nothing was changed.");
-        }
-        attempts.forget(email, from);
-        return person(account.get());
-    }
-
-    public List<Person> all() {
-        return db.selectFrom(ACCOUNT).orderBy(ACCOUNT.NAME).fetch(Accounts::person);
-    }
-
-    private Optional<AccountRecord> byEmail(String email) {
+    /** The same, kept from changing until the transaction ends. */
+    AccountRecord locked(UUID id) {
         return db.selectFrom(ACCOUNT)
-                .where(org.jooq.impl.DSL.lower(ACCOUNT.EMAIL).eq(email.strip().toLowerCase(Locale.ROOT)))
+                .where(ACCOUNT.ID.eq(id), STANDS)
+                .forUpdate()
+                .fetchOptional()
+                .orElseThrow(() -> new NotFound("There is no such person at this desk."));
+    }
+
+    Optional<AccountRecord> byEmail(String email) {
+        return db.selectFrom(ACCOUNT)
+                .where(DSL.lower(ACCOUNT.EMAIL).eq(email.strip().toLowerCase(Locale.ROOT)), STANDS)
                 .fetchOptional();
     }
 
-    private static Person person(AccountRecord r) {
-        return new Person(
-                r.getId(),
-                r.getName(),
-                r.getEmail(),
-                Person.Role.valueOf(r.getRole().toUpperCase(Locale.ROOT)));
+    List<AccountRecord> all() {
+        return db.selectFrom(ACCOUNT)
+                .where(STANDS)
+                .orderBy(ACCOUNT.NAME, ACCOUNT.EMAIL)
+                .fetch();
+    }
+
+    /** The owners who can sign in; their rows are locked, so that two who leave at once do not both see the other stay. */
+    List<UUID> owners() {
+        return db.selectFrom(ACCOUNT)
+                .where(ACCOUNT.ROLE.eq(Person.Role.OWNER.stored()), ACCOUNT.PASSWORD_HASH.isNotNull(), STANDS)
+                .orderBy(ACCOUNT.ID)
+                .forUpdate()
+                .fetch(ACCOUNT.ID);
+    }
+
+    void setPassword(AccountRecord account, String password) {
+        passwords.check(password, List.of(account.getEmail(), account.getName()));
+        account.setPasswordHash(passwords.hash(password));
+        account.update();
+    }
+
+    static OffsetDateTime now() {
+        return OffsetDateTime.now(ZoneOffset.UTC);
     }
 
     private static String shortened(String text) {

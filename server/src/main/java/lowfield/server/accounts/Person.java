@@ -1,21 +1,26 @@
 package lowfield.server.accounts;
 
-import java.io.Serializable;
+import java.util.Locale;
 import java.util.UUID;
+import lowfield.db.tables.records.AccountRecord;
 
-/** Who is signed in. */
-public record Person(UUID id, String name, String email, Role role) implements Serializable {
-    private static final long serialVersionUID = 1L;
-
-    /** What someone may do: an owner also adds people. */
+/** Someone who may work at this desk. */
+public record Person(UUID id, String name, String email, Role role) {
+    /** What someone may do: an owner also looks after people. */
     public enum Role {
         OWNER,
-        EDITOR
+        EDITOR;
+
+        String stored() {
+            return name().toLowerCase(Locale.ROOT);
+        }
     }
 
-    /** The id: sessions are stored under it. */
-    @Override
-    public String toString() {
-        return id.toString();
+    static Person of(AccountRecord row) {
+        return new Person(
+                row.getId(),
+                row.getName(),
+                row.getEmail(),
+                Role.valueOf(row.getRole().toUpperCase(Locale.ROOT)));
     }
 }

@@ -5,6 +5,8 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Properties;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.Executors;
@@ -146,8 +148,7 @@ public class Notices {
     }
 
     private void hear() throws SQLException {
-        try (var connection = DriverManager.getConnection(
-                        source.determineUrl(), source.determineUsername(), source.determinePassword());
+        try (var connection = DriverManager.getConnection(source.determineUrl(), access());
                 var statement = connection.createStatement()) {
             statement.execute("listen " + CHANNEL);
             statement.execute("listen " + WORDS);
@@ -162,6 +163,15 @@ public class Notices {
                 }
             }
         }
+    }
+
+    private Properties access() {
+        var access = new Properties();
+        access.putAll(Map.of(
+                "user", source.determineUsername(),
+                "password", source.determinePassword(),
+                "ApplicationName", "lowfield-server"));
+        return access;
     }
 
     private static void pause() {

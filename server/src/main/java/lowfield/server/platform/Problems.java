@@ -65,6 +65,13 @@ public class Problems {
     }
 
     @ExceptionHandler
+    ResponseEntity<ProblemDetail> tooMany(TooMany tooMany) {
+        return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
+                .header("Retry-After", String.valueOf(tooMany.patience().toSeconds()))
+                .body(problem(HttpStatus.TOO_MANY_REQUESTS, "too-many", "Too many attempts", tooMany.getMessage()));
+    }
+
+    @ExceptionHandler
     ProblemDetail noVersion(Versions.Missing missing) {
         return problem(HttpStatus.PRECONDITION_REQUIRED, "version-missing", "Version missing", missing.getMessage());
     }

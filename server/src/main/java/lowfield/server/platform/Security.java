@@ -13,8 +13,9 @@ import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** What the desk's port lets through: everything under /api needs a session, every change a CSRF token. */
@@ -26,10 +27,12 @@ public class Security {
             "default-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain desk(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
+    SecurityFilterChain desk(
+            HttpSecurity http, SecurityContextRepository contexts, CsrfTokenRepository csrfTokens, Settings settings)
+            throws Exception {
         return http.authorizeHttpRequests(requests -> requests.dispatcherTypeMatchers(DispatcherType.ASYNC)
                         .permitAll()
-                        .requestMatchers("/api/session", "/api/accounts/first", "/api/openapi")
+                        .requestMatchers("/api/session", "/api/accounts/first", "/api/links/**")
                         .permitAll()
                         .requestMatchers(HttpMethod.GET, "/actuator/health", "/actuator/health/readiness")
                         .permitAll()
@@ -43,7 +46,7 @@ public class Security {
                         .permitAll()
                         .anyRequest()
                         .denyAll())
-                .csrf(csrf -> csrf.spa())
+                .csrf(csrf -> csrf.spa().csrfTokenRepository(csrfTokens))
                 .securityContext(context -> context.securityContextRepository(contexts))
                 .requestCache(cache -> cache.disable())
                 .logout(logout -> logout.disable())
@@ -52,6 +55,8 @@ public class Security {
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(DESK_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN))
                         .frameOptions(frame -> frame.deny())
+                        .httpStrictTransportSecurity(
+                                hsts -> hsts.requestMatcher(request -> settings.secureCookies() || request.isSecure()))
                         .permissionsPolicyHeader(p -> p.policy("camera=(), microphone=(), geolocation=()"))
                         .contentTypeOptions(Customizer.withDefaults()))
                 .exceptionHandling(errors -> errors.authenticationEntryPoint((request, response, failure) -> refuse(
@@ -73,13 +78,18 @@ public class Security {
                         .formatted(type, status == 401 ? "Signed out" : "Not allowed", status, sentence));
     }
 
+    /** The token stands in a cookie that the desk's own scripts can read, and no other site's. */
     @Bean
-    SecurityContextRepository contexts() {
-        return new HttpSessionSecurityContextRepository();
+    CsrfTokenRepository csrfTokens(SiteCookies cookies) {
+        var tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        tokens.setCookieName(cookies.name("XSRF-TOKEN"));
+        tokens.setCookiePath("/");
+        tokens.setCookieCustomizer(c -> c.secure(cookies.areSecure()).sameSite("Strict"));
+        return tokens;
     }
 
     @Bean
-    PasswordEncoder passwords() {
+    PasswordEncoder encoder() {
         return new BCryptPasswordEncoder();
     }
 

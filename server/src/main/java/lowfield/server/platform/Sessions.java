@@ -4,6 +4,8 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.session.config.SessionRepositoryCustomizer;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
+import org.springframework.session.web.http.CookieSerializer;
+import org.springframework.session.web.http.DefaultCookieSerializer;
 
 /**
  * Sessions in the database, so that every instance knows them. When a session was last used is noted once a minute, not with
@@ -25,5 +27,16 @@ class Sessions {
     @Bean
     SessionRepositoryCustomizer<JdbcIndexedSessionRepository> notedOnceAMinute() {
         return sessions -> sessions.setUpdateSessionQuery(USED);
+    }
+
+    @Bean
+    CookieSerializer sessionCookie(SiteCookies cookies) {
+        var cookie = new DefaultCookieSerializer();
+        cookie.setCookieName(cookies.name("LOWFIELD_SESSION"));
+        cookie.setCookiePath("/");
+        cookie.setUseHttpOnlyCookie(true);
+        cookie.setSameSite("Strict");
+        cookie.setUseSecureCookie(cookies.areSecure());
+        return cookie;
     }
 }

@@ -3,15 +3,17 @@ package lowfield.server.platform;
 import java.net.InetSocketAddress;
 import java.time.Duration;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.boot.context.properties.bind.DefaultValue;
 
 /**
- * Start-up settings. {@code floor} opens the floors that measurements are held against. {@code pageDeadline}
- * bounds one fetch from the first byte asked to the last read; {@code retryPause} is the first pause before asking again.
+ * Start-up settings. {@code pageDeadline} bounds one fetch from the first byte asked to the last read; {@code retryPause} is the first pause before asking again.
  * {@code heartbeat} is how often a server says that it still visits a shop: after four missed, another goes on.
+ * {@code proxies} are the addresses whose forwarded headers are believed. A session ends {@code longestSession} after it was
+ * opened, however much it is used.
  */
 @ConfigurationProperties("lowfield")
 public record Settings(
@@ -24,8 +26,18 @@ public record Settings(
         @DefaultValue("300ms") Duration lookout,
         @DefaultValue("https://rates.example/daily.xml") String rates,
         @DefaultValue("false") boolean demo,
-        @DefaultValue("false") boolean floor,
+        @DefaultValue("false") boolean secureCookies,
+        @DefaultValue("") String proxies,
+        @DefaultValue("60d") Duration longestSession,
         String demoMarket) {
+
+    /** The addresses of proxies whose forwarded headers are believed; none by default. */
+    public List<String> proxyAddresses() {
+        return Arrays.stream(proxies.split(","))
+                .map(String::strip)
+                .filter(s -> !s.isEmpty())
+                .toList();
+    }
 
     /** Shop hosts served from this machine and where. */
     public Map<String, InetSocketAddress> localShopAddresses() {

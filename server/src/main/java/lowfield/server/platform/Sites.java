@@ -1,11 +1,14 @@
 package lowfield.server.platform;
 
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.apache.catalina.connector.Connector;
+import org.apache.catalina.valves.RemoteIpValve;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.stereotype.Component;
 
-/** Opens the readers' port beside the desk's in the same server. */
+/** Opens the readers' port beside the desk's in the same server, and says which proxies are believed. */
 @Component
 class Sites implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
     private final Settings settings;
@@ -23,5 +26,18 @@ class Sites implements WebServerFactoryCustomizer<TomcatServletWebServerFactory>
             readers.setProperty("address", address.getHostAddress());
         }
         factory.addAdditionalConnectors(readers);
+        if (!settings.proxyAddresses().isEmpty()) {
+            factory.addEngineValves(forwarded());
+        }
+    }
+
+    /** Who asks, and whether over TLS, is believed from the named proxies only; everybody else is who they are. */
+    private RemoteIpValve forwarded() {
+        var valve = new RemoteIpValve();
+        valve.setInternalProxies(
+                settings.proxyAddresses().stream().map(Pattern::quote).collect(Collectors.joining("|")));
+        valve.setRemoteIpHeader("X-Forwarded-For");
+        valve.setProtocolHeader("X-Forwarded-Proto");
+        return valve;
     }
 }

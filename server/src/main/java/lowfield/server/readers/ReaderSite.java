@@ -72,8 +72,7 @@ public class ReaderSite extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        var isFloor = settings.floor() && request.getRequestURI().startsWith("/files/");
-        if (request.getLocalPort() != settings.readerPort() || isFloor) {
+        if (request.getLocalPort() != settings.readerPort()) {
             chain.doFilter(request, response);
             return;
         }

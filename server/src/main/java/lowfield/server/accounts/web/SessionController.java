@@ -3,19 +3,13 @@ package lowfield.server.accounts.web;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.List;
 import lowfield.server.accounts.Accounts;
 import lowfield.server.accounts.Person;
+import lowfield.server.accounts.SigningIn;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.access.prepost.PreAuthorize;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.security.core.authority.SimpleGrantedAuthority;
-import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -25,35 +19,35 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Signing in and out, the first account and further people. */
+/** Signing in and out: by password, with the first account's token, by a one-time link. */
 @RestController
 @RequestMapping("/api")
 class SessionController {
     record Credentials(
-            @NotNull @Size(max = 200) String email,
-            @NotNull @Size(max = 200) String password) {}
+            @Size(max = 200) String email, @Size(max = 200) String password) {}
 
     record FirstAccount(
-            @NotNull @Size(max = 100) String token,
-            @NotNull @Size(max = 200) String email,
-            @NotNull @Size(max = 100) String name,
-            @NotNull @Size(max = 200) String password) {}
+            @Size(max = 100) String token,
+            @Size(max = 200) String email,
+            @Size(max = 100) String name,
+            @Size(max = 200) String password) {}
 
-    record NewPerson(
-            @NotNull @Size(max = 200) String email,
-            @NotNull @Size(max = 100) String name,
-            @NotNull @Size(max = 200) String password,
-            Person.@NotNull Role role) {}
+    record LinkToken(@Size(max = 100) String token) {}
+
+    record NewPassword(
+            @Size(max = 100) String token, @Size(max = 200) String password) {}
 
     /** {@code person} is absent when nobody is signed in; {@code empty} when no account exists yet. */
     record Session(@Nullable Person person, boolean empty) {}
 
     private final Accounts accounts;
-    private final SecurityContextRepository contexts;
+    private final SigningIn signingIn;
+    private final SessionDoor door;
 
-    SessionController(Accounts accounts, SecurityContextRepository contexts) {
+    SessionController(Accounts accounts, SigningIn signingIn, SessionDoor door) {
         this.accounts = accounts;
-        this.contexts = contexts;
+        this.signingIn = signingIn;
+        this.door = door;
     }
 
     @GetMapping("/session")
@@ -65,46 +59,37 @@ class SessionController {
     @PostMapping("/session")
     Session signIn(
             @Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
-        var person = accounts.signIn(credentials.email(), credentials.password(), request.getRemoteAddr());
-        return open(person, request, response);
+        var from = door.from(request, credentials.email());
+        return opened(signingIn.byPassword(credentials.email(), credentials.password(), from), request, response);
     }
 
     @DeleteMapping("/session")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void signOut(HttpServletRequest request) {
-        var session = request.getSession(false);
-        if (session != null) {
-            session.invalidate();
-        }
-        SecurityContextHolder.clearContext();
+        door.end(request);
     }
 
     @PostMapping("/accounts/first")
     Session first(@Valid @RequestBody FirstAccount first, HttpServletRequest request, HttpServletResponse response) {
-        return open(accounts.first(first.token(), first.email(), first.name(), first.password()), request, response);
+        return opened(
+                signingIn.first(first.token(), first.email(), first.name(), first.password(), door.from(request)),
+                request,
+                response);
     }
 
-    @GetMapping("/accounts")
-    @PreAuthorize("hasRole('OWNER')")
-    List<Person> people() {
-        return accounts.all();
+    /** Whom a link is for; the token travels in the body, so that no log of addresses holds it. */
+    @PostMapping("/links/read")
+    SigningIn.LinkFor readLink(@Valid @RequestBody LinkToken link, HttpServletRequest request) {
+        return signingIn.read(link.token(), door.from(request));
     }
 
-    @PostMapping("/accounts")
-    @PreAuthorize("hasRole('OWNER')")
-    @ResponseStatus(HttpStatus.CREATED)
-    Person add(@Valid @RequestBody NewPerson person) {
-        return accounts.create(person.email(), person.name(), person.password(), person.role());
+    @PostMapping("/links/use")
+    Session useLink(@Valid @RequestBody NewPassword link, HttpServletRequest request, HttpServletResponse response) {
+        return opened(signingIn.byLink(link.token(), link.password(), door.from(request)), request, response);
     }
 
-    private Session open(Person person, HttpServletRequest request, HttpServletResponse response) {
-        request.getSession();
-        request.changeSessionId();
-        var context = SecurityContextHolder.createEmptyContext();
-        var authority = new SimpleGrantedAuthority("ROLE_" + person.role());
-        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(person, null, List.of(authority)));
-        SecurityContextHolder.setContext(context);
-        contexts.saveContext(context, request, response);
+    private Session opened(Person person, HttpServletRequest request, HttpServletResponse response) {
+        door.open(person, request, response);
         return new Session(person, false);
     }
 }

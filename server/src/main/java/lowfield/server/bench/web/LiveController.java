@@ -1,8 +1,10 @@
 package lowfield.server.bench.web;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.UUID;
 import lowfield.server.bench.Live;
 import lowfield.server.guide.Editions;
+import lowfield.server.platform.OpenStreams;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -17,18 +19,20 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class LiveController {
     private final Live live;
     private final Editions editions;
+    private final OpenStreams streams;
 
-    LiveController(Live live, Editions editions) {
+    LiveController(Live live, Editions editions, OpenStreams streams) {
+        this.streams = streams;
         this.live = live;
         this.editions = editions;
     }
 
     @GetMapping(path = "/editions/{edition}/changes", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    ResponseEntity<SseEmitter> changes(@PathVariable UUID edition) {
+    ResponseEntity<SseEmitter> changes(@PathVariable UUID edition, HttpServletRequest request) {
         var info = editions.byId(edition);
         return ResponseEntity.ok()
                 .header("Cache-Control", "no-store")
                 .header("X-Accel-Buffering", "no")
-                .body(live.open(info.id()));
+                .body(streams.bound(live.open(info.id()), request));
     }
 }

@@ -1,5 +1,6 @@
 package lowfield.server.prices.web;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.UUID;
@@ -9,6 +10,7 @@ import java.util.concurrent.TimeUnit;
 import lowfield.core.guide.RoundPlan;
 import lowfield.server.accounts.Person;
 import lowfield.server.guide.Guides;
+import lowfield.server.platform.OpenStreams;
 import lowfield.server.prices.Rounds;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -34,13 +36,15 @@ class RoundController {
 
     private final Rounds rounds;
     private final Guides guides;
+    private final OpenStreams streams;
     private final ScheduledExecutorService ticker = Executors.newSingleThreadScheduledExecutor(r -> {
         var thread = new Thread(r, "round-events");
         thread.setDaemon(true);
         return thread;
     });
 
-    RoundController(Rounds rounds, Guides guides) {
+    RoundController(Rounds rounds, Guides guides, OpenStreams streams) {
+        this.streams = streams;
         this.rounds = rounds;
         this.guides = guides;
     }
@@ -87,14 +91,14 @@ class RoundController {
 
     /** The progress as it changes, until the round has ended. */
     @GetMapping(path = "/rounds/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter events(@PathVariable UUID id) {
+    SseEmitter events(@PathVariable UUID id, HttpServletRequest request) {
         rounds.progress(id);
         var emitter = new SseEmitter(LONGEST.toMillis());
         var ticking = ticker.scheduleWithFixedDelay(() -> tick(emitter, id), 0, 300, TimeUnit.MILLISECONDS);
         emitter.onCompletion(() -> ticking.cancel(false));
         emitter.onTimeout(emitter::complete);
         emitter.onError(e -> ticking.cancel(false));
-        return emitter;
+        return streams.bound(emitter, request);
     }
 
     private void tick(SseEmitter emitter, UUID id) {

@@ -1,0 +1,82 @@
+package lowfield.server.accounts.web;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.UUID;
+import lowfield.server.accounts.People;
+import lowfield.server.accounts.PeopleLog;
+import lowfield.server.accounts.Person;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The people of this desk, for its owners. */
+@RestController
+@RequestMapping("/api/people")
+@PreAuthorize("hasRole('OWNER')")
+class PeopleController {
+    record NewPerson(
+            @Size(max = 200) String email, @Size(max = 100) String name, Person.Role role) {}
+
+    record NewRole(Person.Role role) {}
+
+    private final People people;
+    private final PeopleLog log;
+
+    PeopleController(People people, PeopleLog log) {
+        this.people = people;
+        this.log = log;
+    }
+
+    @GetMapping
+    List<People.Listed> all() {
+        return people.all();
+    }
+
+    /** Answers with a one-time link by which they set their password. */
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    People.Link invite(@Valid @RequestBody NewPerson person, @AuthenticationPrincipal Person by) {
+        return people.invite(person.name(), person.email(), person.role(), by);
+    }
+
+    @PostMapping("/{person}/links")
+    @ResponseStatus(HttpStatus.CREATED)
+    People.Link link(@PathVariable UUID person, @AuthenticationPrincipal Person by) {
+        return people.link(person, by);
+    }
+
+    @PutMapping("/{person}/role")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void changeRole(@PathVariable UUID person, @RequestBody NewRole role, @AuthenticationPrincipal Person by) {
+        people.changeRole(person, role.role(), by);
+    }
+
+    @DeleteMapping("/{person}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable UUID person, @AuthenticationPrincipal Person by) {
+        people.remove(person, by);
+    }
+
+    @DeleteMapping("/{person}/sessions")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void endSessions(@PathVariable UUID person, @AuthenticationPrincipal Person by) {
+        people.endSessions(person, by);
+    }
+
+    /** The newest 200 sign-ins, failures and changes. */
+    @GetMapping("/log")
+    List<PeopleLog.Line> log() {
+        return log.latest();
+    }
+}

@@ -1,0 +1,90 @@
+<script lang="ts">
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { api, taken, type Schemas } from '$lib/api/client';
+  import { session } from '$lib/session.svelte';
+  import Dialog from '$ui/Dialog.svelte';
+  import Told from '$ui/Told.svelte';
+  import LinkToHand from './LinkToHand.svelte';
+
+  let { person }: { person: Schemas['Listed'] } = $props();
+  const queries = useQueryClient();
+  const params = $derived({ path: { person: person.id } });
+  const isSelf = $derived(session.person?.id === person.id);
+  let link = $state<Schemas['Link'] | null>(null);
+  let sentence = $state('');
+  let done = $state('');
+  let isRemoving = $state(false);
+  const id = $props.id();
+
+  async function act(what: () => Promise<unknown>, said = ''): Promise<void> {
+    sentence = done = '';
+    try {
+      await what();
+      done = said;
+    } catch (problem) {
+      sentence = (problem as Error).message;
+    }
+    await queries.invalidateQueries({ queryKey: ['people'] });
+  }
+
+  const setRole = (role: 'OWNER' | 'EDITOR') =>
+    act(async () => {
+      await taken(api.PUT('/api/people/{person}/role', { params, body: { role } }));
+      if (isSelf) await session.load();
+    });
+  const makeLink = () =>
+    act(async () => (link = await taken(api.POST('/api/people/{person}/links', { params, body: undefined }))));
+  const endSessions = () =>
+    act(() => taken(api.DELETE('/api/people/{person}/sessions', { params })), 'Signed out everywhere.');
+  const remove = () =>
+    act(async () => {
+      await taken(api.DELETE('/api/people/{person}', { params }));
+      if (isSelf) await session.load();
+      isRemoving = false;
+    });
+</script>
+
+<li class="space-y-2 border-b border-hairline py-3">
+  <div class="grid grid-cols-[1fr_auto_auto] items-center gap-x-4">
+    <p>
+      <span class="font-medium">{person.name}</span>
+      {#if isSelf}<span class="text-soft">(you)</span>{/if}
+      <span class="block text-soft">{person.email}{person.isInvited ? ' · invited, has not come yet' : ''}</span>
+    </p>
+    <div class="w-56">
+      <label for={id} class="sr-only">What {person.name} may do</label>
+      <select
+        {id}
+        class="field"
+        value={person.role}
+        onchange={(event) => void setRole(event.currentTarget.value as 'OWNER' | 'EDITOR')}
+      >
+        <option value="EDITOR">Editor: edits, publishes</option>
+        <option value="OWNER">Owner: also looks after people</option>
+      </select>
+    </div>
+    <div class="flex gap-2">
+      <button class="btn" onclick={() => void makeLink()}
+        >{person.isInvited ? 'New invitation' : 'Recovery link'}</button
+      >
+      {#if !person.isInvited && !isSelf}<button class="btn" onclick={() => void endSessions()}>Sign out</button>{/if}
+      <button class="btn" onclick={() => (isRemoving = true)}>Remove</button>
+    </div>
+  </div>
+  <Told {sentence} /><Told sentence={done} tone="moss" />
+  {#if link}<LinkToHand {link} name={person.name} />{/if}
+</li>
+
+<Dialog bind:open={isRemoving} title="Remove {person.name}?">
+  <div class="space-y-4 px-6 py-4">
+    <p>
+      {isSelf ? 'You are' : `${person.name} is`} signed out everywhere at once. What {isSelf ? 'you' : 'they'} did stays under
+      {isSelf ? 'your' : 'their'} name.
+    </p>
+    <Told {sentence} />
+    <div class="flex gap-2">
+      <button class="btn btn-main" onclick={() => void remove()}>Remove</button>
+      <button class="btn" onclick={() => (isRemoving = false)}>Keep</button>
+    </div>
+  </div>
+</Dialog>

@@ -1,0 +1,23 @@
+import type { Schemas } from '$lib/api/client';
+
+type Line = Schemas['Line'];
+
+const OTHERS: Record<Line['event'], (who: string, by: string, about: string) => string> = {
+  FIRST_ACCOUNT: (who) => `${who} made the first account`,
+  SIGNED_IN: (who) => `${who} signed in`,
+  SIGN_IN_FAILED: (who) => `Someone failed to sign in as ${who}`,
+  SIGNED_OUT: (who) => `${who} signed out`,
+  PASSWORD_CHANGED: (who) => `${who} changed their password`,
+  INVITED: (who, by) => `${by} invited ${who}`,
+  LINK_MADE: (who, by) => `${by} made a link for ${who}`,
+  LINK_USED: (who) => `${who} set a password by a link`,
+  ROLE_CHANGED: (who, by, role) => `${by} made ${who} an ${role}`,
+  REMOVED: (who, by) => `${by} removed ${who}`,
+  SESSIONS_ENDED: (who, by) =>
+    who === by ? `${who} ended sessions of their own` : `${by} ended the sessions of ${who}`,
+};
+
+/** One line of the log as a sentence. Someone who has no account is called by what was typed. */
+export function sentence(line: Line): string {
+  return OTHERS[line.event](line.name ?? (line.about || 'nobody'), line.by ?? 'the console', line.about);
+}
