@@ -2,13 +2,13 @@ package lowfield.measure;
 
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
-import java.sql.DriverManager;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
+import lowfield.database.Access;
 
 /**
  * A query sentence for a card in a catalogue of 40,000 priced parts: its words with counts, the four groups' counts over the
@@ -38,8 +38,8 @@ final class FinderMeasure {
 
     private FinderMeasure() {}
 
-    static void run(Client client, String database, String edition, String line) throws Exception {
-        var before = heap(client);
+    static void run(Client client, Access database, String edition, String line) throws Exception {
+        var before = heap();
         for (var kind : ROWS.entrySet()) {
             client.file(
                     "/api/kinds/" + kind.getKey() + "/file?form=CSV&dry=false",
@@ -47,7 +47,7 @@ final class FinderMeasure {
         }
         price(database);
         var whole = ask(client, edition, line, "");
-        var after = heap(client);
+        var after = heap();
         System.out.println(
                 "grown to 40,000 parts, each with a price: " + whole.replaceAll(".*\"all\":(\\d+).*", "$1") + " cards");
         first(client, edition);
@@ -94,8 +94,8 @@ final class FinderMeasure {
     }
 
     /** An offer for every part that has none, made inside the database; the server is told. */
-    private static void price(String database) throws Exception {
-        try (var connection = DriverManager.getConnection(database, "lowfield", "lowfield");
+    private static void price(Access database) throws Exception {
+        try (var connection = database.open();
                 var statement = connection.createStatement()) {
             for (var sql : Arrays.asList(
                     "insert into product_page (shop_id, variant_id, path) select (select id from shop where name ="
@@ -118,7 +118,7 @@ final class FinderMeasure {
                 + URLEncoder.encode(sentence.replace(" ", "+"), StandardCharsets.UTF_8));
     }
 
-    private static long heap(Client client) throws Exception {
-        return Long.parseLong(client.get("/api/floor/-/heap").replaceAll(".*\"usedMb\":(\\d+).*", "$1"));
+    private static long heap() throws Exception {
+        return ServerHeap.attached().usedMb();
     }
 }

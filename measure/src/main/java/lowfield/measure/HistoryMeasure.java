@@ -1,11 +1,11 @@
 package lowfield.measure;
 
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import lowfield.database.Access;
 
 /**
  * With twenty million observations, made inside the database: 600 parts of one kind at four shops, and many others, each
@@ -18,10 +18,10 @@ final class HistoryMeasure {
 
     private HistoryMeasure() {}
 
-    static void run(Client client, String database) throws Exception {
+    static void run(Client client, Access database) throws Exception {
         List<String> parts;
         long bytes;
-        try (var connection = DriverManager.getConnection(database, "lowfield", "lowfield")) {
+        try (var connection = database.open()) {
             grow(connection);
             parts = column(
                     connection,

@@ -1,12 +1,12 @@
 package lowfield.measure;
 
 import java.io.ByteArrayInputStream;
-import java.sql.DriverManager;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import lowfield.database.Access;
 import org.postgresql.PGConnection;
 
 /** 40,000 rows of a CSV file taken in, between two times COPY of the same file into a bare table of the same database. */
@@ -16,8 +16,9 @@ final class ImportMeasure {
 
     private ImportMeasure() {}
 
-    static void run(Client client, String database) throws Exception {
-        client.get("/api/floor/-/heap");
+    static void run(Client client, Access database) throws Exception {
+        var heap = ServerHeap.attached();
+        heap.peakMb();
         var taken = new ArrayList<Double>();
         var copied = new ArrayList<Double>();
         for (int round = -1; round < ROUNDS; round++) {
@@ -44,13 +45,12 @@ final class ImportMeasure {
                 copied.addAll(List.of(before, after));
             }
         }
-        var heap = client.get("/api/floor/-/heap").replaceAll(".*\"peakMb\":(\\d+).*", "$1");
-        System.out.printf(Locale.ROOT, "ratio=%.2f heap_mb=%s%n", median(taken) / median(copied), heap);
+        System.out.printf(Locale.ROOT, "ratio=%.2f heap_mb=%d%n", median(taken) / median(copied), heap.peakMb());
     }
 
     /** So that each round begins with the demo's catalogue. */
-    private static void takeOut(String database) throws Exception {
-        try (var connection = DriverManager.getConnection(database, "lowfield", "lowfield");
+    private static void takeOut(Access database) throws Exception {
+        try (var connection = database.open();
                 var statement = connection.createStatement()) {
             statement.execute(
                     "delete from variant v using product p where p.id = v.product_id and p.name like '% no i%'");
@@ -61,12 +61,12 @@ final class ImportMeasure {
         }
     }
 
-    private static double copy(String database, byte[] file) throws Exception {
+    private static double copy(Access database, byte[] file) throws Exception {
         var header = new String(file, 0, new String(file, 0, 4000).indexOf('\n')).strip();
         var columns = Arrays.stream(header.split(","))
                 .map(c -> "\"" + c.replace("\"", "") + "\" text")
                 .collect(Collectors.joining(", "));
-        try (var connection = DriverManager.getConnection(database, "lowfield", "lowfield");
+        try (var connection = database.open();
                 var statement = connection.createStatement()) {
             statement.execute("create table bare (" + columns + ")");
             var start = System.nanoTime();

@@ -1,10 +1,10 @@
 package lowfield.measure;
 
 import java.io.StringReader;
-import java.sql.DriverManager;
 import java.util.ArrayList;
 import java.util.Locale;
 import java.util.UUID;
+import lowfield.database.Access;
 import org.postgresql.PGConnection;
 
 /** Half a million observations written down by the server, beside COPY of the same rows, ready as text, into the same tables. */
@@ -14,7 +14,13 @@ final class IngestMeasure {
 
     private IngestMeasure() {}
 
-    static void run(Client client, String database) throws Exception {
+    static void run(Access database) throws Exception {
+        try (var floor = FloorServer.start()) {
+            run(Client.signedIn(floor.base()), database);
+        }
+    }
+
+    private static void run(Client client, Access database) throws Exception {
         var ratios = new ArrayList<Double>();
         var text = text(database);
         for (int round = -1; round < ROUNDS; round++) {
@@ -34,9 +40,9 @@ final class IngestMeasure {
         System.out.printf(Locale.ROOT, "ratio=%.2f%n", ImportMeasure.median(ratios));
     }
 
-    private static String text(String database) throws Exception {
+    private static String text(Access database) throws Exception {
         var listings = new ArrayList<UUID>();
-        try (var connection = DriverManager.getConnection(database, "lowfield", "lowfield");
+        try (var connection = database.open();
                 var statement = connection.createStatement();
                 var result = statement.executeQuery("select id from listing order by id")) {
             while (result.next()) {
@@ -53,8 +59,8 @@ final class IngestMeasure {
         return text.toString();
     }
 
-    private static double copy(String database, String text) throws Exception {
-        try (var connection = DriverManager.getConnection(database, "lowfield", "lowfield")) {
+    private static double copy(Access database, String text) throws Exception {
+        try (var connection = database.open()) {
             connection.setAutoCommit(false);
             var start = System.nanoTime();
             connection

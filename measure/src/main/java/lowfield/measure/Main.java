@@ -1,13 +1,13 @@
 package lowfield.measure;
 
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import lowfield.database.Access;
 
 /** {@code desk} or {@code reader}, against a running demo; {@code finder} and
  * {@code import}, {@code round} and {@code history} too, which grow its world; {@code ingest}; {@code checks} on core alone. Ends in one line of key=value pairs. */
@@ -19,29 +19,48 @@ public final class Main {
 
     public static void main(String[] arguments) throws Exception {
         switch (arguments[0]) {
-            case "desk" -> desk(arguments[1]);
-            case "reader" -> reader(arguments[2], Path.of(arguments[3]));
+            case "desk" -> {
+                try (var floor = FloorServer.start()) {
+                    desk(arguments[1], floor);
+                }
+            }
+            case "reader" -> {
+                try (var floor = FloorServer.start()) {
+                    reader(arguments[2], floor);
+                }
+            }
+            case "backup" -> BackupMeasure.run(database());
             case "checks" -> CheckBenchmark.run();
-            case "import" -> ImportMeasure.run(Client.signedIn(arguments[1]), arguments[4]);
+            case "import" -> ImportMeasure.run(Client.signedIn(arguments[1]), database());
             case "finder" -> {
                 var client = Client.signedIn(arguments[1]);
                 var card = Target.in(client, 1).get(0);
-                FinderMeasure.run(client, arguments[4], card.edition(), card.line());
+                FinderMeasure.run(client, database(), card.edition(), card.line());
             }
-            case "round" -> RoundMeasure.run(Client.signedIn(arguments[1]), arguments[4], arguments[5]);
-            case "ingest" -> IngestMeasure.run(Client.signedIn(arguments[1]), arguments[4]);
-            case "history" -> HistoryMeasure.run(Client.signedIn(arguments[1]), arguments[4]);
+            case "round" -> RoundMeasure.run(Client.signedIn(arguments[1]), database(), arguments[3]);
+            case "ingest" -> IngestMeasure.run(database());
+            case "history" -> HistoryMeasure.run(Client.signedIn(arguments[1]), database());
             default ->
                 throw new IllegalArgumentException(
-                        "measure desk, reader, checks, finder, import, round, ingest or history, not \"" + arguments[0]
-                                + "\"");
+                        "measure desk, reader, checks, finder, import, round, ingest, history or backup, not \""
+                                + arguments[0] + "\"");
         }
     }
 
-    private static void desk(String base) throws Exception {
+    /** The role that owns the demo's database, since some measures grow its world inside it. */
+    private static Access database() {
+        return new Access(
+                System.getenv("LOWFIELD_DB_URL"),
+                System.getenv("LOWFIELD_DB_OWNER"),
+                System.getenv("LOWFIELD_DB_OWNER_PASSWORD"));
+    }
+
+    private static void desk(String base, FloorServer floor) throws Exception {
         var clients = new ArrayList<Client>();
+        var floorClients = new ArrayList<Client>();
         for (int i = 0; i < CLIENTS; i++) {
             clients.add(Client.signedIn(base));
+            floorClients.add(Client.signedIn(floor.base()));
         }
         var lines = Target.in(clients.get(0), CLIENTS);
         System.out.printf(
@@ -55,9 +74,9 @@ public final class Main {
         // Alternating, so that a slow moment of the machine falls on both.
         for (int round = -1; round < ROUNDS; round++) {
             var r = load.run(40, c -> () -> clients.get(c).get(lines.get(c).open()));
-            var rf = load.run(40, c -> () -> clients.get(c).get("/api/floor/the-tidewater-guide"));
+            var rf = load.run(40, c -> () -> floorClients.get(c).get("/api/floor/the-tidewater-guide"));
             var e = load.run(20, c -> lines.get(c).editing(clients.get(c)));
-            var ef = load.run(20, c -> () -> clients.get(c).send("PUT", "/api/floor/" + c, "", ""));
+            var ef = load.run(20, c -> () -> floorClients.get(c).send("PUT", "/api/floor/" + c, "", ""));
             System.out.printf(
                     Locale.ROOT,
                     "%s: read p50 %.1f p95 %.1f ms, floor p50 %.1f p95 %.1f; edit p50 %.1f p95 %.1f ms, floor p50 %.1f p95 %.1f%n",
@@ -86,13 +105,15 @@ public final class Main {
                 median(edit) / median(editFloor));
     }
 
-    private static void reader(String base, Path files) throws Exception {
+    private static void reader(String base, FloorServer server) throws Exception {
         var path = "/the-tidewater-guide";
         var bytes = new Client(base).bytes(path);
-        Files.write(files.resolve("page.gz"), bytes);
+        Files.write(server.files().resolve("page.gz"), bytes);
         var clients =
                 IntStream.range(0, CLIENTS).mapToObj(i -> new Client(base)).toList();
-        var floor = IntStream.range(0, CLIENTS).mapToObj(i -> new Client(base)).toList();
+        var floor = IntStream.range(0, CLIENTS)
+                .mapToObj(i -> new Client(server.base()))
+                .toList();
         if (floor.get(0).bytes("/files/page.gz").length != bytes.length) {
             throw new IllegalStateException("The file handler does not serve the same bytes");
         }

@@ -5,10 +5,10 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
-import java.sql.DriverManager;
 import java.util.ArrayList;
 import java.util.Locale;
 import java.util.regex.Pattern;
+import lowfield.database.Access;
 
 /**
  * A round of 2,000 pages at four shops that take their time to answer, beside its floor: the time in which every shop, all
@@ -23,7 +23,7 @@ final class RoundMeasure {
 
     private RoundMeasure() {}
 
-    static void run(Client client, String database, String market) throws Exception {
+    static void run(Client client, Access database, String market) throws Exception {
         var part = field(client.send("POST", "/api/parts", """
                         {"kind": "OTHER", "maker": "Grown", "family": "", "name": "Grown", "variant": "", "spec": {}}""", ""), "id");
         grow(database, part);
@@ -56,8 +56,8 @@ final class RoundMeasure {
         System.out.printf(Locale.ROOT, "pages=%d ratio=%.2f%n", pages, ImportMeasure.median(ratios));
     }
 
-    private static void grow(String database, String part) throws Exception {
-        try (var connection = DriverManager.getConnection(database, "lowfield", "lowfield");
+    private static void grow(Access database, String part) throws Exception {
+        try (var connection = database.open();
                 var statement = connection.createStatement()) {
             statement.execute("update shop set feed = null, pace_ms = " + PACE_MS + ", lanes = 6");
             statement.execute("delete from guide_shop");
@@ -68,16 +68,16 @@ final class RoundMeasure {
         }
     }
 
-    private static void clearMarks(String database) throws Exception {
-        try (var connection = DriverManager.getConnection(database, "lowfield", "lowfield");
+    private static void clearMarks(Access database) throws Exception {
+        try (var connection = database.open();
                 var statement = connection.createStatement()) {
             statement.execute("update product_page set etag = null, etag_at = null");
         }
     }
 
     /** How many pages the shop has that has most of the round's. */
-    private static int most(String database, String round) throws Exception {
-        try (var connection = DriverManager.getConnection(database, "lowfield", "lowfield");
+    private static int most(Access database, String round) throws Exception {
+        try (var connection = database.open();
                 var statement = connection.createStatement();
                 var result = statement.executeQuery(
                         "select max(n) from (select count(*) n from round_page where round_id = '" + round

@@ -296,4 +296,47 @@ class CatalogueTest {
         assertThat(evidence.path("cells").get(0).asString()).isEqualTo("1");
         assertThat(evidence.path("cells").get(1).asString()).isEqualTo("0");
     }
+
+    /** Two people find the same two parts to be one, each the other way round: one merge stands, and one part. */
+    @Test
+    void oppositeMergesAtOnceLoseNoPart() throws Exception {
+        for (int attempt = 0; attempt < 8; attempt++) {
+            var one = part("twin " + attempt + " a");
+            var other = part("twin " + attempt + " b");
+            var threads = java.util.concurrent.Executors.newFixedThreadPool(2);
+            try {
+                var start = new java.util.concurrent.CyclicBarrier(2);
+                var merges = java.util.List.<java.util.concurrent.Callable<Integer>>of(
+                        () -> merge(start, world.ines, one, other), () -> merge(start, world.tom, other, one));
+                var answers = new java.util.ArrayList<Integer>();
+                for (var answer : threads.invokeAll(merges)) {
+                    answers.add(answer.get());
+                }
+                assertThat(answers).containsOnlyOnce(200);
+                assertThat(world.ines.get("/api/parts/" + one).status()).isEqualTo(200);
+                assertThat(world.ines.get("/api/parts/" + other).status()).isEqualTo(200);
+            } finally {
+                threads.shutdownNow();
+            }
+        }
+    }
+
+    private String part(String name) {
+        return world.ines
+                .post(
+                        "/api/parts",
+                        Map.of(
+                                "kind", "OTHER", "maker", "Twins", "family", "", "name", name, "variant", "", "spec",
+                                Map.of()))
+                .json()
+                .path("id")
+                .asString();
+    }
+
+    private static int merge(java.util.concurrent.CyclicBarrier start, Caller who, String from, String into)
+            throws Exception {
+        start.await();
+        return who.call("POST", "/api/parts/" + from + "/merge", Map.of("into", into), 1)
+                .status();
+    }
 }

@@ -19,6 +19,7 @@ import lowfield.core.part.PartText;
 import lowfield.core.part.Release;
 import lowfield.db.tables.records.VariantRecord;
 import lowfield.server.accounts.Person;
+import lowfield.server.platform.Conflict;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
 import lowfield.server.platform.Notices;
@@ -163,7 +164,16 @@ public class Corrections {
                 gone.kind().label(),
                 stays.fullName(),
                 stays.kind().label());
-        var row = row(gone.id(), true);
+        // Both are held, in one order: of two opposite merges at once the second finds the first done.
+        var both = db.selectFrom(VARIANT)
+                .where(VARIANT.ID.in(gone.id(), stays.id()))
+                .orderBy(VARIANT.ID)
+                .forUpdate()
+                .fetchMap(VARIANT.ID);
+        if (both.values().stream().anyMatch(v -> v.getMergedInto() != null)) {
+            throw new Conflict("One of the two was merged meanwhile; look again before you merge anything.");
+        }
+        var row = both.get(gone.id());
         if (row.getVersion() != expected) {
             throw new Stale(
                     "This part was changed meanwhile; it was not merged.", state(row), "merged", row.getVersion());

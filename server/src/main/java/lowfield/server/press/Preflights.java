@@ -20,6 +20,7 @@ import lowfield.db.tables.records.WaiverRecord;
 import lowfield.server.accounts.Person;
 import lowfield.server.bench.Sheets;
 import lowfield.server.bench.Workbench;
+import lowfield.server.guide.Editions;
 import lowfield.server.platform.Stale;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
@@ -31,9 +32,11 @@ import org.springframework.transaction.annotation.Transactional;
 public class Preflights {
     private final DSLContext db;
     private final Workbench workbench;
+    private final Editions editions;
     private final Clock clock;
 
-    Preflights(DSLContext db, Workbench workbench, Clock clock) {
+    Preflights(DSLContext db, Workbench workbench, Editions editions, Clock clock) {
+        this.editions = editions;
         this.db = db;
         this.workbench = workbench;
         this.clock = clock;
@@ -116,6 +119,7 @@ public class Preflights {
         RuleBroken.unless(
                 reason.strip().length() >= 3 && reason.length() <= 1000,
                 "A waiver needs a reason of 3 to 1,000 letters; it is kept.");
+        editions.forEditing(edition);
         var sheets = workbench.sheets(edition);
         expect(sheets, gate, expected, reason);
         var result = preflight(sheets).results().stream()
@@ -144,6 +148,7 @@ public class Preflights {
 
     @Transactional
     public void withdraw(UUID edition, Gate gate, int expected) {
+        editions.forEditing(edition);
         expect(workbench.sheets(edition), gate, expected, "withdrawn");
         db.deleteFrom(WAIVER)
                 .where(WAIVER.EDITION_ID.eq(edition), WAIVER.GATE.eq(gate.name()))
