@@ -197,4 +197,42 @@ class FeedsTest {
                         .status())
                 .isEqualTo(422);
     }
+
+    /** As one that was set up before addresses were checked. */
+    @Test
+    void anAddressWithASpaceIsToldAndTheRoundEnds() {
+        set(FEED, version());
+        store("jsonb_set(feed, '{path}', '\"/export/my list.tsv\"')");
+        var round = world.round();
+        assertThat(feed(round).path("state").asString()).isEqualTo("FAILED");
+        assertThat(feed(round).path("sentence").asString()).contains("/export/my list.tsv", "is no address");
+    }
+
+    @Test
+    void anAddressWithASpaceIsRefusedWhereItIsTyped() {
+        var feed = new LinkedHashMap<String, Object>(FEED);
+        feed.put("path", "/export/my list.tsv");
+        assertThat(set(feed, version()).detail()).contains("not a path", "%20");
+    }
+
+    /** Not even what is stored of the shop can be read: the visit is tried three times and left, and the round ends. */
+    @Test
+    void aVisitThatFailsInAnUnforeseenWayIsLeftAfterThreeTries() {
+        set(FEED, version());
+        store("'{\"path\": \"/x\", \"format\": \"NONE\", \"columns\": {}}'");
+        try {
+            var round = world.round();
+            assertThat(round.path("state").asString()).isEqualTo("DONE");
+            assertThat(feed(round).path("state").asString()).isEqualTo("FAILED");
+            assertThat(feed(round).path("sentence").asString()).contains("unforeseen way", "was left");
+        } finally {
+            store("null");
+        }
+    }
+
+    private void store(String feed) {
+        world.stage
+                .bean(org.jooq.DSLContext.class)
+                .execute("update shop set feed = " + feed + " where host = 'millrace.example'");
+    }
 }

@@ -3,7 +3,6 @@ package lowfield.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
-import org.jooq.DSLContext;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -81,8 +80,7 @@ class RoundTest {
 
     @Test
     void whatTheDatabaseRefusesIsToldAndTheRoundEnds() {
-        var db = world.stage.bean(DSLContext.class);
-        db.execute("alter table observation add constraint refuses check (price_minor is null) not valid");
+        world.stage.asOwner("alter table observation add constraint refuses check (price_minor is null) not valid");
         try {
             var round = world.round();
             assertThat(round.path("state").asString()).isEqualTo("DONE");
@@ -91,7 +89,7 @@ class RoundTest {
             assertThat(round.path("failures").get(0).path("sentence").asString())
                     .isEqualTo("what the page says could not be kept");
         } finally {
-            db.execute("alter table observation drop constraint refuses");
+            world.stage.asOwner("alter table observation drop constraint refuses");
         }
     }
 

@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.Properties;
@@ -26,6 +27,8 @@ final class Stage {
     final String url;
     /** The role that owns the database; the application has another. */
     final Access owner;
+    /** The role of the application: rows, and no tables. */
+    final Access server;
     /** The role that made the cluster, for tests that need a database of their own. */
     final Access admin;
 
@@ -47,16 +50,17 @@ final class Stage {
         owner = new Access(
                 url, properties.getProperty("cluster.owner"), properties.getProperty("cluster.owner.password"));
         admin = new Access(url, "lowfield_admin", properties.getProperty("cluster.admin.password"));
-        var role = properties.getProperty("cluster.server");
-        new Migration(owner, role, Optional.empty()).run(Instant.now());
+        server = new Access(
+                url, properties.getProperty("cluster.server"), properties.getProperty("cluster.server.password"));
+        new Migration(owner, server.user(), Optional.empty()).run(Instant.now());
         port = freePort();
         readerPort = freePort();
         var at = "@127.0.0.1:" + market.port();
         application = SpringApplication.run(
                 LowfieldApplication.class,
                 "--spring.datasource.url=" + url,
-                "--spring.datasource.username=" + role,
-                "--spring.datasource.password=" + properties.getProperty("cluster.server.password"),
+                "--spring.datasource.username=" + server.user(),
+                "--spring.datasource.password=" + server.password(),
                 "--server.port=" + port,
                 "--lowfield.reader-port=" + readerPort,
                 "--lowfield.page-deadline=700ms",
@@ -100,6 +104,16 @@ final class Stage {
             throw new UncheckedIOException(failed);
         } catch (InterruptedException stop) {
             Thread.currentThread().interrupt();
+        }
+    }
+
+    /** Does as the owner of the database what the application's own role may not. */
+    void asOwner(String sql) {
+        try (var connection = owner.open();
+                var statement = connection.createStatement()) {
+            statement.execute(sql);
+        } catch (SQLException failed) {
+            throw new IllegalStateException(failed);
         }
     }
 

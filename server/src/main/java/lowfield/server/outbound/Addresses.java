@@ -26,7 +26,7 @@ final class Addresses implements DnsResolver {
             return new InetAddress[] {here.getAddress()};
         }
         var addresses = InetAddress.getAllByName(host);
-        if (!Arrays.stream(addresses).allMatch(Addresses::isPublic)) {
+        if (!Arrays.stream(addresses).allMatch(AddressRanges::isPublic)) {
             throw new Refused(host);
         }
         return addresses;
@@ -42,27 +42,6 @@ final class Addresses implements DnsResolver {
     @Override
     public String resolveCanonicalHostname(String host) {
         return host;
-    }
-
-    static boolean isPublic(InetAddress address) {
-        var bytes = address.getAddress();
-        var first = bytes[0] & 0xff;
-        var second = bytes[1] & 0xff;
-        var carrier = bytes.length == 4 && first == 100 && second >= 64 && second < 128;
-        var reserved = bytes.length == 4
-                && (first == 0
-                        || first >= 240
-                        || (first == 192 && second == 0 && bytes[2] == 0)
-                        || (first == 198 && (second == 18 || second == 19)));
-        var uniqueLocal = bytes.length == 16 && (first & 0xfe) == 0xfc;
-        return !(address.isAnyLocalAddress()
-                || address.isLoopbackAddress()
-                || address.isLinkLocalAddress()
-                || address.isSiteLocalAddress()
-                || address.isMulticastAddress()
-                || carrier
-                || reserved
-                || uniqueLocal);
     }
 
     /** The name leads to an address that is not public. */

@@ -8,6 +8,9 @@ public sealed interface Fetched {
     /** The text, and the sender's mark of it if it gives one. */
     record Page(String html, Optional<String> etag) implements Fetched {}
 
+    /** A whole list, kept on disk until it is closed. */
+    record Listed(StoredBody body) implements Fetched {}
+
     /** It is what it was when the mark that was sent along was given. */
     record Unchanged() implements Fetched {}
 

@@ -2,10 +2,15 @@ package lowfield.server.outbound;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.InterruptedIOException;
+import java.io.OutputStream;
 import java.net.InetSocketAddress;
 import java.net.URI;
+import java.net.URISyntaxException;
 import java.net.UnknownHostException;
+import java.nio.charset.Charset;
+import java.nio.file.Files;
 import java.time.Duration;
 import java.util.Map;
 import java.util.Optional;
@@ -26,6 +31,9 @@ import org.apache.hc.core5.http.ContentType;
 import org.apache.hc.core5.http.Header;
 import org.apache.hc.core5.http.TruncatedChunkException;
 import org.apache.hc.core5.util.Timeout;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
 /**
@@ -37,7 +45,9 @@ public class Outbound {
     /** The name by which shops know who asks. */
     public static final String AGENT = "Lowfield";
 
+    private static final Logger LOG = LoggerFactory.getLogger(Outbound.class);
     private static final int MOST_REDIRECTS = 3;
+    private static final int HTTPS = 443;
     private static final Duration LONGEST_WAIT = Duration.ofHours(6);
 
     private final Map<String, InetSocketAddress> local;
@@ -81,25 +91,16 @@ public class Outbound {
     /** Asks once; what comes of it is never an exception. */
     public Fetched fetch(Wanted wanted) {
         var end = System.nanoTime() + deadline.toNanos();
-        var next = URI.create("https://" + wanted.host() + wanted.path());
         try {
-            for (int hop = 0; hop <= MOST_REDIRECTS; hop++) {
-                var answer = ask(next, wanted, end);
-                if (!(answer instanceof Moved moved)) {
-                    return ((Arrived) answer).fetched();
-                }
-                next = next.resolve(moved.to());
-                if (!wanted.host().equals(next.getHost())) {
-                    return failed("the page leads to another host (%s); it was not followed".formatted(next.getHost()));
-                }
-            }
-            return failed("the page leads on more than %d times".formatted(MOST_REDIRECTS));
+            return follow(new URI("https://" + wanted.host() + wanted.path()), wanted, end);
+        } catch (URISyntaxException none) {
+            return failed("\"%s\" is no address; correct it".formatted(shortened(wanted.path())));
         } catch (UnknownHostException unknown) {
             return failed(
                     unknown instanceof Addresses.Refused
                             ? unknown.getMessage() + "; it was not asked"
                             : "the host %s is not known".formatted(wanted.host()));
-        } catch (IOException | IllegalArgumentException broken) {
+        } catch (IOException broken) {
             return new Fetched.Failed(
                     late(broken, end)
                             ? "the page took longer than %s s".formatted(seconds(deadline))
@@ -107,7 +108,53 @@ public class Outbound {
                                     ? "the shop hung up in the middle of the page"
                                     : "the shop could not be reached",
                     true);
+        } catch (RuntimeException unforeseen) {
+            LOG.warn("Asking {} failed in an unforeseen way", wanted.host(), unforeseen);
+            return failed("the shop could not be asked (%s)"
+                    .formatted(unforeseen.getClass().getSimpleName()));
         }
+    }
+
+    private Fetched follow(URI first, Wanted wanted, long end) throws IOException {
+        var next = first;
+        for (int hop = 0; hop <= MOST_REDIRECTS; hop++) {
+            var answer = ask(next, wanted, end);
+            if (!(answer instanceof Moved moved)) {
+                return ((Arrived) answer).fetched();
+            }
+            try {
+                next = next.resolve(new URI(moved.to()));
+            } catch (URISyntaxException none) {
+                return failed("the page leads to \"%s\", which is no address".formatted(shortened(moved.to())));
+            }
+            var why = leadsElsewhere(next, wanted.host());
+            if (why.isPresent()) {
+                return failed(why.get());
+            }
+        }
+        return failed("the page leads on more than %d times".formatted(MOST_REDIRECTS));
+    }
+
+    /** Only the very host that was asked may be led to, over TLS, on its usual port and under nobody's name. */
+    private static Optional<String> leadsElsewhere(URI to, String host) {
+        if (!host.equalsIgnoreCase(to.getHost())) {
+            return Optional.of(
+                    "the page leads to another host (%s); it was not followed".formatted(shortened(to.getHost())));
+        }
+        if (!"https".equals(to.getScheme())) {
+            return Optional.of("the page leads away from https; it was not followed");
+        }
+        if (to.getPort() != -1 && to.getPort() != HTTPS) {
+            return Optional.of("the page leads to another port (%d); it was not followed".formatted(to.getPort()));
+        }
+        return to.getUserInfo() == null
+                ? Optional.empty()
+                : Optional.of("the page leads to an address with a password in it; it was not followed");
+    }
+
+    private static String shortened(@Nullable String text) {
+        var plain = String.valueOf(text).replaceAll("\\p{Cntrl}", " ");
+        return plain.length() > 60 ? plain.substring(0, 60) + "…" : plain;
     }
 
     private static String seconds(Duration duration) {
@@ -204,19 +251,63 @@ public class Outbound {
                             ? "the page is empty"
                             : "the answer is not " + form.label);
         }
+        return form == Wanted.Form.LIST
+                ? stored(entity.getContent(), request, form, type.get().getCharset())
+                : page(entity.getContent(), request, form, type.get().getCharset(), header(response, "ETag"));
+    }
+
+    private static Fetched page(
+            InputStream body, HttpGet request, Wanted.Form form, @Nullable Charset charset, Optional<String> etag)
+            throws IOException {
         var bytes = new ByteArrayOutputStream();
-        var buffer = new byte[16 * 1024];
-        var body = entity.getContent();
-        for (int read = body.read(buffer); read >= 0; read = body.read(buffer)) {
-            bytes.write(buffer, 0, read);
-            if (bytes.size() > form.megabytes * 1024 * 1024) {
-                request.abort();
-                return failed("the page is larger than %d MB".formatted(form.megabytes));
-            }
+        if (!copied(body, bytes, form)) {
+            request.abort();
+            return tooLarge(form);
         }
         return bytes.size() == 0
                 ? failed("the page is empty")
-                : new Fetched.Page(BodyText.of(bytes.toByteArray(), type.get().getCharset()), header(response, "ETag"));
+                : new Fetched.Page(BodyText.of(bytes.toByteArray(), charset), etag);
+    }
+
+    /** A list goes to disk as it comes: how long it is must not matter to the heap. */
+    private static Fetched stored(InputStream body, HttpGet request, Wanted.Form form, @Nullable Charset charset)
+            throws IOException {
+        var file = Files.createTempFile("lowfield-list", "");
+        var isKept = false;
+        try (var out = Files.newOutputStream(file)) {
+            if (!copied(body, out, form)) {
+                request.abort();
+                return tooLarge(form);
+            }
+            out.flush();
+            if (Files.size(file) == 0) {
+                return failed("the page is empty");
+            }
+            isKept = true;
+            return new Fetched.Listed(StoredBody.of(file, charset));
+        } finally {
+            if (!isKept) {
+                Files.deleteIfExists(file);
+            }
+        }
+    }
+
+    /** Whether all of it was within the bounds of its form. */
+    private static boolean copied(InputStream body, OutputStream out, Wanted.Form form) throws IOException {
+        var buffer = new byte[16 * 1024];
+        var all = 0L;
+        for (int read = body.read(buffer); read >= 0; read = body.read(buffer)) {
+            all += read;
+            if (all > form.megabytes * 1024L * 1024) {
+                return false;
+            }
+            out.write(buffer, 0, read);
+        }
+        return true;
+    }
+
+    private static Fetched tooLarge(Wanted.Form form) {
+        return failed("the page is larger than %d MB".formatted(form.megabytes));
     }
 
     private static Fetched.Failed failed(String sentence) {

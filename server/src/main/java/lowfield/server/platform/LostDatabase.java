@@ -50,7 +50,7 @@ public class LostDatabase extends OncePerRequestFilter {
      * Whether a connection that could not be had or broke is behind a failure (SQL state class 08 and 57, no connection, or a
      * transaction that could not be begun or ended).
      */
-    static boolean isCause(@Nullable Throwable failure) {
+    public static boolean isCause(@Nullable Throwable failure) {
         for (var cause = failure; cause != null; cause = cause.getCause()) {
             if (cause instanceof java.sql.SQLTransientConnectionException
                     || cause instanceof java.sql.SQLNonTransientConnectionException

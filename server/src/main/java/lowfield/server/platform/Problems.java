@@ -1,6 +1,8 @@
 package lowfield.server.platform;
 
 import java.net.URI;
+import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import lowfield.core.RuleBroken;
 import org.jspecify.annotations.Nullable;
@@ -19,11 +21,13 @@ import org.springframework.web.context.request.async.AsyncRequestNotUsableExcept
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 import org.springframework.web.util.DisconnectedClientHelper;
+import tools.jackson.databind.exc.MismatchedInputException;
 
 /** Every error as a problem detail (RFC 9457) with a stable type and a sentence a person can act on. */
 @RestControllerAdvice
 public class Problems {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+    private static final Pattern MISSING = Pattern.compile("(?:creator property|property) '([^']+)'");
 
     static ProblemDetail problem(HttpStatus status, String type, String title, String sentence) {
         var problem = ProblemDetail.forStatusAndDetail(status, sentence);
@@ -86,13 +90,46 @@ public class Problems {
     @ExceptionHandler
     ProblemDetail unreadable(HttpMessageNotReadableException unreadable) {
         var cause = unreadable.getMostSpecificCause();
-        return cause instanceof RuleBroken broken
-                ? rule(broken)
-                : problem(
-                        HttpStatus.BAD_REQUEST,
-                        "unreadable",
-                        "Unreadable",
-                        "The request could not be read; nothing was changed. Check that every figure is a number in range and every id is whole.");
+        if (cause instanceof RuleBroken broken) {
+            return rule(broken);
+        }
+        var problem = problem(
+                HttpStatus.BAD_REQUEST,
+                "unreadable",
+                "Unreadable",
+                "The request could not be read; nothing was changed. Check that every figure is a number in range and every id is whole.");
+        field(unreadable).ifPresent(field -> {
+            problem.setProperty("field", field);
+            problem.setDetail("\"%s\" is missing or is not what it should be; nothing was changed.".formatted(field));
+        });
+        return problem;
+    }
+
+    /** Which part of the body could not be read, as a path such as {@code tiers[0].band}. */
+    private static Optional<String> field(Throwable unreadable) {
+        for (var cause = unreadable; cause != null; cause = cause.getCause()) {
+            if (cause instanceof MismatchedInputException mismatched) {
+                return Optional.of(field(mismatched)).filter(f -> !f.isEmpty());
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static String field(MismatchedInputException mismatched) {
+        var path = new StringBuilder();
+        for (var step : mismatched.getPath()) {
+            if (step.getPropertyName() == null) {
+                path.append('[').append(step.getIndex()).append(']');
+            } else {
+                path.append(path.isEmpty() ? "" : ".").append(step.getPropertyName());
+            }
+        }
+        // A component that is not there at all is named by the message only.
+        var missing = MISSING.matcher(String.valueOf(mismatched.getOriginalMessage()));
+        if (missing.find() && !path.toString().endsWith(missing.group(1))) {
+            path.append(path.isEmpty() ? "" : ".").append(missing.group(1));
+        }
+        return path.toString();
     }
 
     @ExceptionHandler

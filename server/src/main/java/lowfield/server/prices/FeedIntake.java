@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
+import lowfield.core.RuleBroken;
 import lowfield.core.part.Gtin;
 import lowfield.server.reading.FeedLine;
 import lowfield.server.reading.Identity;
@@ -25,6 +25,7 @@ import org.springframework.stereotype.Component;
 @Component
 class FeedIntake {
     private static final double LEAST_OF_BEFORE = 0.6;
+    private static final int MOST_MATCHED = 200_000;
 
     private final DSLContext db;
     private final Listings listings;
@@ -39,8 +40,37 @@ class FeedIntake {
     /** How many lines speak of parts that are known here, and a sentence where something was left undone. */
     record Taken(int matched, String sentence) {}
 
-    Taken take(UUID round, UUID shop, String currency, OffsetDateTime at, List<FeedLine> lines) {
-        var placed = placed(shop, lines);
+    /**
+     * The lines of a list that speak of parts known here, as they are read: a line that speaks of none is told apart at once,
+     * so that what is held grows with the catalogue and not with the list.
+     */
+    final class Matching {
+        private final Map<String, Listings.PageOf> pages;
+        private final Map<Object, UUID> byCode;
+        private final List<FeedLine> matched = new ArrayList<>();
+
+        private Matching(UUID shop) {
+            pages = listings.pages(shop);
+            byCode = codes();
+        }
+
+        void add(FeedLine line) {
+            if (pages.containsKey(line.path()) || part(line.identity(), byCode).isPresent()) {
+                RuleBroken.unless(
+                        matched.size() < MOST_MATCHED,
+                        "the list has more than %,d lines about parts known here; it was not taken in",
+                        MOST_MATCHED);
+                matched.add(line);
+            }
+        }
+    }
+
+    Matching matching(UUID shop) {
+        return new Matching(shop);
+    }
+
+    Taken take(UUID round, UUID shop, String currency, OffsetDateTime at, Matching matching) {
+        var placed = placed(shop, matching);
         var known = listings.of(
                 shop,
                 placed.stream()
@@ -71,18 +101,16 @@ class FeedIntake {
 
     private record Placed(UUID page, FeedLine line) {}
 
-    private List<Placed> placed(UUID shop, List<FeedLine> lines) {
-        var pages = listings.pages(shop);
+    private List<Placed> placed(UUID shop, Matching matching) {
         var missing = new HashMap<String, UUID>();
-        var byCode = codes(lines);
-        for (var line : lines) {
-            if (!pages.containsKey(line.path())) {
-                part(line.identity(), byCode).ifPresent(part -> missing.putIfAbsent(line.path(), part));
+        for (var line : matching.matched) {
+            if (!matching.pages.containsKey(line.path())) {
+                part(line.identity(), matching.byCode).ifPresent(part -> missing.putIfAbsent(line.path(), part));
             }
         }
-        var now = missing.isEmpty() ? pages : listings.addPages(shop, missing);
-        return lines.stream()
-                .filter(l -> now.containsKey(l.path()) && !isOfAnother(l, now.get(l.path()), byCode))
+        var now = missing.isEmpty() ? matching.pages : listings.addPages(shop, missing);
+        return matching.matched.stream()
+                .filter(l -> now.containsKey(l.path()) && !isOfAnother(l, now.get(l.path()), matching.byCode))
                 .map(l -> new Placed(now.get(l.path()).id(), l))
                 .toList();
     }
@@ -96,29 +124,21 @@ class FeedIntake {
         return identity.gtin().map(byCode::get).or(() -> identity.makerNumber().map(byCode::get));
     }
 
-    /** The parts that the list may speak of, by GTIN and by maker's number; a number that two makers use names nobody. */
-    private Map<Object, UUID> codes(List<FeedLine> lines) {
-        var numbers = lines.stream()
-                .flatMap(l -> l.identity().makerNumber().stream())
-                .collect(Collectors.toCollection(HashSet::new));
+    /** The parts of the catalogue by GTIN and by maker's number; a number that two makers use names nobody. */
+    private Map<Object, UUID> codes() {
         var codes = new HashMap<Object, UUID>();
-        db.select(VARIANT.ID, VARIANT.GTIN)
-                .from(VARIANT)
-                .where(VARIANT.GTIN.isNotNull(), VARIANT.MERGED_INTO.isNull())
-                .forEach(r -> codes.put(new Gtin(r.value2()), r.value1()));
         var twice = new HashSet<String>();
-        if (!numbers.isEmpty()) {
-            db.select(VARIANT.ID, VARIANT.MAKER_NUMBER)
-                    .from(VARIANT)
-                    .where(
-                            VARIANT.MAKER_NUMBER.in(Each.of(numbers.toArray(String[]::new))),
-                            VARIANT.MERGED_INTO.isNull())
-                    .forEach(r -> {
-                        if (codes.put(r.value2(), r.value1()) != null) {
-                            twice.add(r.value2());
-                        }
-                    });
-        }
+        db.select(VARIANT.ID, VARIANT.GTIN, VARIANT.MAKER_NUMBER)
+                .from(VARIANT)
+                .where(VARIANT.MERGED_INTO.isNull())
+                .forEach(r -> {
+                    if (r.value2() != null) {
+                        codes.put(new Gtin(r.value2()), r.value1());
+                    }
+                    if (r.value3() != null && codes.put(r.value3(), r.value1()) != null) {
+                        twice.add(r.value3());
+                    }
+                });
         codes.keySet().removeAll(twice);
         return codes;
     }

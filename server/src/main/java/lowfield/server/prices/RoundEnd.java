@@ -81,4 +81,13 @@ class RoundEnd {
             });
         });
     }
+
+    /** Closes a round that cannot be judged: what it saw is kept and waits for the next. */
+    void breakOff(UUID round) {
+        patience.run(() -> db.update(PRICE_ROUND)
+                .set(PRICE_ROUND.STATE, "BROKEN")
+                .set(PRICE_ROUND.ENDED_AT, OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC))
+                .where(PRICE_ROUND.ID.eq(round), PRICE_ROUND.ENDED_AT.isNull())
+                .execute());
+    }
 }

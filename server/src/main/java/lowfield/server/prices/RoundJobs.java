@@ -7,7 +7,6 @@ import com.github.kagkarlsson.scheduler.SchedulerName;
 import com.github.kagkarlsson.scheduler.task.CompletionHandler;
 import com.github.kagkarlsson.scheduler.task.DeadExecutionHandler;
 import com.github.kagkarlsson.scheduler.task.ExecutionContext;
-import com.github.kagkarlsson.scheduler.task.FailureHandler;
 import com.github.kagkarlsson.scheduler.task.TaskInstance;
 import com.github.kagkarlsson.scheduler.task.helper.CustomTask;
 import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
@@ -33,7 +32,6 @@ import org.springframework.stereotype.Component;
 @Component
 class RoundJobs implements SmartLifecycle {
     private static final int SHOPS_AT_ONCE = 8;
-    private static final Duration AGAIN = Duration.ofSeconds(2);
     private static final String VISIT = "visit-shop";
 
     private final DSLContext db;
@@ -63,11 +61,14 @@ class RoundJobs implements SmartLifecycle {
         this.end = end;
         this.plans = plans;
         visiting = Tasks.custom(VISIT, Void.class)
-                .onFailure(new FailureHandler.OnFailureRetryLater<>(AGAIN))
+                .onFailure(new BoundedTries((shop, why) -> visits.leave(
+                        shop,
+                        "the visit failed in an unforeseen way (%s) and was left; the server's log has more"
+                                .formatted(why))))
                 .onDeadExecution(new DeadExecutionHandler.ReviveDeadExecution<>())
                 .execute(this::visit);
         judging = Tasks.custom("judge-round", Void.class)
-                .onFailure(new FailureHandler.OnFailureRetryLater<>(AGAIN))
+                .onFailure(new BoundedTries((round, why) -> end.breakOff(round)))
                 .onDeadExecution(new DeadExecutionHandler.ReviveDeadExecution<>())
                 .execute(this::judge);
         looking = Tasks.recurring("look-round", FixedDelay.of(settings.lookout()))

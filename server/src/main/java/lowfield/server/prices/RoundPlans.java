@@ -12,14 +12,19 @@ import java.util.UUID;
 import lowfield.core.guide.RoundPlan;
 import lowfield.server.platform.Conflict;
 import lowfield.server.platform.Json;
+import lowfield.server.platform.LostDatabase;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
 
 /** Starts the rounds that guides have planned. */
 @Component
 class RoundPlans {
+    private static final Logger LOG = LoggerFactory.getLogger(RoundPlans.class);
+
     private final DSLContext db;
     private final ObjectProvider<Rounds> rounds;
     private final Clock clock;
@@ -63,6 +68,11 @@ class RoundPlans {
             rounds.getObject().start(guide, scope, null);
         } catch (Conflict another) {
             // One is running; what it brings is as fresh.
+        } catch (RuntimeException unforeseen) {
+            if (LostDatabase.isCause(unforeseen)) {
+                throw unforeseen;
+            }
+            LOG.warn("The planned round of guide {} did not start; it is tried again", guide, unforeseen);
         }
     }
 }

@@ -5,7 +5,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
@@ -17,8 +16,10 @@ import lowfield.core.money.Money;
 import lowfield.server.outbound.Fetched;
 import lowfield.server.outbound.Manners;
 import lowfield.server.outbound.Robots;
+import lowfield.server.outbound.StoredBody;
 import lowfield.server.outbound.Wanted;
-import lowfield.server.reading.FeedLine;
+import lowfield.server.platform.LostDatabase;
+import lowfield.server.reading.FeedForm;
 import lowfield.server.reading.FeedReader;
 import lowfield.server.reading.PageReader;
 import lowfield.server.reading.PageReading;
@@ -138,29 +139,51 @@ class ShopVisit {
             return;
         }
         var fetched = manners.fetch(new Wanted(shop.host(), form.get().path(), Optional.empty(), Wanted.Form.LIST));
-        if (!(fetched instanceof Fetched.Page page)) {
+        if (!(fetched instanceof Fetched.Listed list)) {
             closeFeed(round, shop, sentence(fetched));
             return;
         }
-        try {
-            var lines = new ArrayList<FeedLine>();
-            var read = new FeedReader(shop.name(), shop.host(), Money.currencyOf(shop.currency()), form.get())
-                    .read(page.html(), lines::add);
-            patience.transaction(() -> {
-                var taken = intake.take(round, shop.id(), shop.currency(), now(), lines);
-                var sentence = join(taken.sentence(), read.sentence());
-                if (!visits.closeFeed(round, shop.id(), "READ", sentence, read.lines(), taken.matched())) {
-                    throw new Gone();
-                }
-            });
+        try (var body = list.body()) {
+            take(round, shop, form.get(), body);
         } catch (RuleBroken unreadable) {
             closeFeed(round, shop, unreadable.getMessage());
-        } catch (Patience.Refused refused) {
-            LOG.warn("What the list of {} says was refused by the database", shop.name(), refused);
-            closeFeed(round, shop, "what the list says could not be kept");
         } catch (Gone meanwhile) {
             LOG.info("The list of {} was not needed any more", shop.name());
+        } catch (RuntimeException unforeseen) {
+            refuseAway(unforeseen);
+            LOG.warn("The list of {} could not be taken in", shop.name(), unforeseen);
+            closeFeed(
+                    round,
+                    shop,
+                    unforeseen instanceof Patience.Refused
+                            ? "what the list says could not be kept"
+                            : "the list could not be taken in (%s); the server's log has more"
+                                    .formatted(what(unforeseen)));
         }
+    }
+
+    private void take(UUID round, Shop shop, FeedForm form, StoredBody body) {
+        var matching = patience.with(() -> intake.matching(shop.id()));
+        var read = new FeedReader(shop.name(), shop.host(), Money.currencyOf(shop.currency()), form)
+                .read(body.reader(), matching::add);
+        patience.transaction(() -> {
+            var taken = intake.take(round, shop.id(), shop.currency(), now(), matching);
+            var sentence = join(taken.sentence(), read.sentence());
+            if (!visits.closeFeed(round, shop.id(), "READ", sentence, read.lines(), taken.matched())) {
+                throw new Gone();
+            }
+        });
+    }
+
+    /** A database that is away is no fault of what is read: the visit is gone on with later. */
+    private static void refuseAway(RuntimeException unforeseen) {
+        if (LostDatabase.isCause(unforeseen)) {
+            throw unforeseen;
+        }
+    }
+
+    private static String what(RuntimeException unforeseen) {
+        return unforeseen.getClass().getSimpleName();
     }
 
     private void closeFeed(UUID round, Shop shop, String sentence) {
@@ -201,9 +224,9 @@ class ShopVisit {
             }
             lanes.execute(() -> {
                 try {
-                    page(shop, task).ifPresent(until -> rest.set(Optional.of(until)));
-                } catch (RuntimeException unexpected) {
-                    broken.set(Optional.of(unexpected));
+                    pageOrWhy(shop, task).ifPresent(until -> rest.set(Optional.of(until)));
+                } catch (RuntimeException unforeseen) {
+                    broken.set(Optional.of(unforeseen));
                 } finally {
                     free.release();
                 }
@@ -214,6 +237,21 @@ class ShopVisit {
             throw broken.get().get();
         }
         return rest.get();
+    }
+
+    /** A page that fails in a way nobody foresaw is told and left; the round goes on without it. */
+    private Optional<Instant> pageOrWhy(Shop shop, Visits.PageTask task) {
+        try {
+            return page(shop, task);
+        } catch (RuntimeException unforeseen) {
+            refuseAway(unforeseen);
+            LOG.warn("A page of {} could not be taken in", shop.name(), unforeseen);
+            close(
+                    task,
+                    PageReading.nothing("the page could not be taken in (%s); the server's log has more"
+                            .formatted(what(unforeseen))));
+            return Optional.empty();
+        }
     }
 
     /** Reads one page and writes down what it says; gives until when the shop asks to be left alone, if it does. */

@@ -135,6 +135,21 @@ class Visits {
                         == 1;
     }
 
+    /** Gives up on everything that running rounds still wait for at a shop, with the reason. */
+    void leave(UUID shop, String sentence) {
+        var running = DSL.select(PRICE_ROUND.ID).from(PRICE_ROUND).where(PRICE_ROUND.STATE.eq("RUNNING"));
+        db.update(ROUND_PAGE)
+                .set(ROUND_PAGE.STATE, "FAILED")
+                .set(ROUND_PAGE.SENTENCE, shortened(sentence))
+                .where(ROUND_PAGE.SHOP_ID.eq(shop), ROUND_PAGE.STATE.eq("WAITING"), ROUND_PAGE.ROUND_ID.in(running))
+                .execute();
+        db.update(ROUND_FEED)
+                .set(ROUND_FEED.STATE, "FAILED")
+                .set(ROUND_FEED.SENTENCE, shortened(sentence))
+                .where(ROUND_FEED.SHOP_ID.eq(shop), ROUND_FEED.STATE.eq("WAITING"), ROUND_FEED.ROUND_ID.in(running))
+                .execute();
+    }
+
     /** Whether a round can still be written to; it cannot end before this transaction has. */
     private boolean isOpen(UUID round) {
         return db.select(PRICE_ROUND.ID)

@@ -1,28 +1,34 @@
 package lowfield.server.reading;
 
-import java.util.ArrayList;
+import java.io.IOException;
+import java.io.Reader;
+import java.io.UncheckedIOException;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import tools.jackson.core.JacksonException;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
+import tools.jackson.core.ObjectReadContext;
+import tools.jackson.core.json.JsonFactory;
 
-/** What a list calls its columns, before anybody has said what they mean. */
+/** What a list calls its columns, before anybody has said what they mean; only its beginning is read. */
 public final class FeedColumns {
     private static final int MOST = 60;
+    private static final int BEGINNING = 200_000;
 
     private FeedColumns() {}
 
     /** The first line's fields, or the paths within the first item of the first list in a JSON file. */
-    public static List<String> of(String text) {
-        var start = text.stripLeading();
+    public static List<String> of(Reader text) {
+        var beginning = beginning(text).replace("\ufeff", "");
+        var start = beginning.stripLeading();
         if (start.startsWith("{") || start.startsWith("[")) {
-            return ofJson(text);
+            return ofJson(start);
         }
-        var header = text.lines().findFirst().orElse("").replace("\ufeff", "");
+        var header = beginning.lines().findFirst().orElse("");
         var delimiter = List.of("\t", ";", ",").stream()
                 .max(Comparator.comparingInt(d -> header.split(d, -1).length))
                 .orElseThrow();
@@ -33,32 +39,47 @@ public final class FeedColumns {
                 .toList();
     }
 
-    private static List<String> ofJson(String text) {
-        try {
-            var columns = new LinkedHashSet<String>();
-            var root = new JsonMapper().readTree(text);
-            var list = root.isArray() ? root : firstList(root);
-            if (list != null && !list.isEmpty()) {
-                paths(list.get(0), "", columns);
+    private static String beginning(Reader text) {
+        try (text) {
+            var buffer = new char[BEGINNING];
+            var length = 0;
+            for (int n = 0; n >= 0 && length < BEGINNING; n = text.read(buffer, length, BEGINNING - length)) {
+                length += n;
             }
-            return new ArrayList<>(columns);
-        } catch (JacksonException broken) {
-            return List.of();
+            return new String(buffer, 0, length);
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
         }
     }
 
-    private static @org.jspecify.annotations.Nullable JsonNode firstList(JsonNode root) {
-        return root.valueStream().filter(JsonNode::isArray).findFirst().orElse(null);
+    private static List<String> ofJson(String beginning) {
+        var columns = new LinkedHashSet<String>();
+        try (var parser = new JsonFactory().createParser(ObjectReadContext.empty(), beginning)) {
+            while (parser.nextToken() != JsonToken.START_ARRAY) {
+                if (parser.currentToken() == null) {
+                    return List.of();
+                }
+            }
+            if (parser.nextToken() == JsonToken.START_OBJECT) {
+                paths(parser, "", columns);
+            }
+        } catch (JacksonException cutOff) {
+            // What was seen until then stands; a file that is none has no columns.
+        }
+        return List.copyOf(columns);
     }
 
-    private static void paths(JsonNode node, String before, Set<String> columns) {
-        node.propertyStream().forEach(p -> {
-            var path = before.isEmpty() ? p.getKey() : before + "." + p.getKey();
-            if (p.getValue().isObject()) {
-                paths(p.getValue(), path, columns);
-            } else if (columns.size() < MOST) {
-                columns.add(path);
+    private static void paths(JsonParser parser, String before, Set<String> columns) {
+        while (parser.nextToken() == JsonToken.PROPERTY_NAME) {
+            var path = before.isEmpty() ? parser.currentName() : before + "." + parser.currentName();
+            if (parser.nextToken() == JsonToken.START_OBJECT) {
+                paths(parser, path, columns);
+            } else {
+                parser.skipChildren();
+                if (columns.size() < MOST) {
+                    columns.add(path);
+                }
             }
-        });
+        }
     }
 }

@@ -1,8 +1,6 @@
 package lowfield.server.reading;
 
-import java.io.IOException;
-import java.io.StringReader;
-import java.io.UncheckedIOException;
+import java.io.Reader;
 import java.math.BigDecimal;
 import java.net.URI;
 import java.util.Currency;
@@ -10,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import lowfield.core.RuleBroken;
@@ -19,16 +18,12 @@ import lowfield.core.money.PriceText;
 import lowfield.core.offer.Condition;
 import lowfield.core.offer.Stock;
 import lowfield.core.part.Gtin;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
-import tools.jackson.core.JacksonException;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Reads a shop's whole list. A line that cannot count is told and left out; a file that is none is refused as a whole. */
 public final class FeedReader {
-    private static final JsonMapper JSON = new JsonMapper();
     private static final int MOST_SENTENCES = 20;
+    private static final int MOST_LINES = 500_000;
+    private static final int LONGEST_CELL = 2_000;
 
     /** What became of a list: how many lines it has, and what was wrong with which of them, shortened. */
     public record Outcome(int lines, int refused, Map<String, Integer> sentences) {
@@ -54,16 +49,32 @@ public final class FeedReader {
         this.form = form;
     }
 
-    /** Gives each line that counts to the sink. */
-    public Outcome read(String text, Consumer<FeedLine> sink) {
+    /** Gives each line that counts to the sink, one after the other; no more of the list is held than the line at hand. */
+    public Outcome read(Reader text, Consumer<FeedLine> sink) {
         var counted = new Counted(sink);
-        if (form.format() == FeedForm.Format.JSON) {
-            json(text, counted);
-        } else {
-            table(text, counted);
+        try {
+            if (form.format() == FeedForm.Format.JSON) {
+                new JsonLines(
+                                Optional.ofNullable(form.items()).orElse(""),
+                                Set.copyOf(form.columns().values()))
+                        .read(text, counted::line);
+            } else {
+                new TableLines(form.format().delimiter, form.columns().values()).read(text, counted::line);
+            }
+        } catch (TooManyLines enough) {
+            counted.note("the list has more than %,d lines; the rest was not read".formatted(MOST_LINES));
         }
         RuleBroken.unless(counted.lines > 0, "the list has no lines");
         return new Outcome(counted.lines, counted.refused, counted.sentences);
+    }
+
+    /** Ends the reading of a list that has no end. */
+    private static final class TooManyLines extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        TooManyLines() {
+            super("", null, false, false);
+        }
     }
 
     private final class Counted {
@@ -77,72 +88,30 @@ public final class FeedReader {
         }
 
         void line(Function<String, Optional<String>> cells) {
+            if (lines == MOST_LINES) {
+                throw new TooManyLines();
+            }
             lines++;
             try {
                 sink.accept(
                         FeedReader.this.line(f -> form.column(f).flatMap(cells).map(FeedReader::text), lines));
             } catch (RuleBroken wrong) {
                 refused++;
-                if (sentences.size() < MOST_SENTENCES || sentences.containsKey(wrong.getMessage())) {
-                    sentences.merge(wrong.getMessage(), 1, Integer::sum);
-                }
+                note(wrong.getMessage());
+            }
+        }
+
+        void note(String sentence) {
+            if (sentences.size() < MOST_SENTENCES || sentences.containsKey(sentence)) {
+                sentences.merge(sentence, 1, Integer::sum);
             }
         }
     }
 
     private static String text(String cell) {
+        RuleBroken.unless(cell.length() <= LONGEST_CELL, "a field of a line has more than %,d letters", LONGEST_CELL);
         RuleBroken.unless(Text.isOne(cell), "a line holds more than text");
         return cell;
-    }
-
-    private void table(String text, Counted counted) {
-        var format = CSVFormat.DEFAULT
-                .builder()
-                .setDelimiter(form.format().delimiter)
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setTrim(true)
-                .setIgnoreEmptyLines(true)
-                .setQuote(form.format() == FeedForm.Format.TAB ? null : '"')
-                .get();
-        try (var parser =
-                CSVParser.parse(new StringReader(text.startsWith("\ufeff") ? text.substring(1) : text), format)) {
-            for (var column : form.columns().values()) {
-                RuleBroken.unless(parser.getHeaderMap().containsKey(column), "the list has no column \"%s\"", column);
-            }
-            for (var row : parser) {
-                counted.line(column ->
-                        row.isSet(column) ? Optional.of(row.get(column)).filter(c -> !c.isEmpty()) : Optional.empty());
-            }
-        } catch (UncheckedIOException | IOException | IllegalArgumentException | IllegalStateException broken) {
-            throw new RuleBroken("the list is broken: " + Nodes.shortened(String.valueOf(broken.getMessage())));
-        }
-    }
-
-    private void json(String text, Counted counted) {
-        JsonNode items;
-        try {
-            items = at(JSON.readTree(text), Optional.ofNullable(form.items()).orElse(""));
-        } catch (JacksonException broken) {
-            throw new RuleBroken("the list is broken JSON");
-        }
-        RuleBroken.unless(
-                items.isArray(),
-                "there is no list of items at \"%s\"",
-                Optional.ofNullable(form.items()).orElse("the top"));
-        items.forEach(item -> counted.line(path -> {
-            var value = at(item, path);
-            return value.isValueNode() && !value.isNull()
-                    ? Optional.of(value.asString().strip()).filter(c -> !c.isEmpty())
-                    : Optional.empty();
-        }));
-    }
-
-    private static JsonNode at(JsonNode node, String path) {
-        for (var step : path.split("\\.")) {
-            node = step.isEmpty() ? node : node.path(step);
-        }
-        return node;
     }
 
     private FeedLine line(Function<FeedForm.Field, Optional<String>> cell, int number) {

@@ -1,6 +1,7 @@
 package lowfield.server.shops;
 
 import java.net.URI;
+import java.net.URISyntaxException;
 import lowfield.core.RuleBroken;
 
 /** Where a page is: a shop's host and the path there with its query. */
@@ -21,6 +22,21 @@ public record PageAddress(String host, String path) {
             return new PageAddress(uri.getHost(), path(uri));
         } catch (IllegalArgumentException malformed) {
             throw new RuleBroken("This is not an address; copy it from the browser, beginning with https://.");
+        }
+    }
+
+    /** Refuses what is no path of an address, such as one with a space in it. */
+    static void checkPath(String path) {
+        RuleBroken.unless(path.startsWith("/") && path.length() <= LONGEST, "An address on the shop begins with /.");
+        try {
+            var uri = new URI("https://shop.example" + path);
+            RuleBroken.unless(
+                    "shop.example".equals(uri.getAuthority()) && uri.getRawFragment() == null,
+                    "\"%s\" is not a path on the shop's host.",
+                    path);
+        } catch (URISyntaxException none) {
+            throw new RuleBroken(
+                    "\"%s\" is not a path on the shop's host; a space in it is written %%20.".formatted(path));
         }
     }
 

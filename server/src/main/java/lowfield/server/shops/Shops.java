@@ -116,6 +116,7 @@ public class Shops {
         RuleBroken.unless(!host.matches("[0-9.]+"), "A shop is named by its host, not by an address of digits.");
         Money.currencyOf(shop.currency());
         zone(shop.zone());
+        Optional.ofNullable(shop.feed()).map(FeedForm::path).ifPresent(PageAddress::checkPath);
         RuleBroken.unless(shop.taxPermille() >= 0 && shop.taxPermille() <= 500, "A tax rate is 0 to 50%%.");
         RuleBroken.unless(
                 shop.paceMs() == null || shop.paceMs() >= 0 && shop.paceMs() <= 60_000,

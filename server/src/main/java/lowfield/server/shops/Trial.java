@@ -8,6 +8,7 @@ import lowfield.core.money.Money;
 import lowfield.core.part.Gtin;
 import lowfield.server.outbound.Fetched;
 import lowfield.server.outbound.Outbound;
+import lowfield.server.outbound.StoredBody;
 import lowfield.server.outbound.Wanted;
 import lowfield.server.reading.FeedColumns;
 import lowfield.server.reading.FeedForm;
@@ -19,15 +20,20 @@ import lowfield.server.reading.SeenOffer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
-/** Tries one address of a shop, a page or a list, before the shop is set up: what was read, and from where. */
+/**
+ * Tries one address of a shop, a page or a list, before the shop is set up: what was read, and from where. Only a configured
+ * host or a public one is asked, at the shop's pace.
+ */
 @Service
 public class Trial {
     private static final int MOST_LINES = 12;
 
     private final Outbound outbound;
+    private final TrialPace pace;
 
-    Trial(Outbound outbound) {
+    Trial(Outbound outbound, TrialPace pace) {
         this.outbound = outbound;
+        this.pace = pace;
     }
 
     /**
@@ -60,16 +66,21 @@ public class Trial {
     public record Outcome(List<Read> offers, List<String> sentences, List<String> columns, int lines) {}
 
     public Outcome read(Asked asked) {
-        RuleBroken.unless(
-                asked.path().startsWith("/") && asked.path().length() <= 500, "An address on the shop begins with /.");
+        PageAddress.checkPath(asked.path());
         RuleBroken.unless(
                 asked.host().matches("[a-z0-9][a-z0-9-]*(\\.[a-z0-9-]+)+")
                         && !asked.host().matches("[0-9.]+"),
                 "A shop's host is like shop.example, without https:// and without a path.");
+        pace.await(asked.host());
         var form = asked.list() ? Wanted.Form.LIST : Wanted.Form.PAGE;
         var fetched = outbound.fetch(new Wanted(asked.host(), asked.path(), Optional.empty(), form));
         if (fetched instanceof Fetched.Page page) {
-            return asked.list() ? list(asked, page.html()) : page(asked, page.html());
+            return page(asked, page.html());
+        }
+        if (fetched instanceof Fetched.Listed list) {
+            try (var body = list.body()) {
+                return list(asked, body);
+            }
         }
         var sentence = fetched instanceof Fetched.Failed failed
                 ? failed.sentence()
@@ -83,14 +94,14 @@ public class Trial {
         return new Outcome(offers, reading.refused(), List.of(), offers.size());
     }
 
-    private static Outcome list(Asked asked, String text) {
-        var columns = FeedColumns.of(text);
+    private static Outcome list(Asked asked, StoredBody body) {
+        var columns = FeedColumns.of(body.reader());
         if (asked.feed() == null) {
             return new Outcome(List.of(), List.of(), columns, 0);
         }
         var lines = new ArrayList<FeedLine>();
         var read = new FeedReader(asked.name(), asked.host(), Money.currencyOf(asked.currency()), asked.feed())
-                .read(text, line -> {
+                .read(body.reader(), line -> {
                     if (lines.size() < MOST_LINES) {
                         lines.add(line);
                     }

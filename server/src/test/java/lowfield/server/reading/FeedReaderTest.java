@@ -3,6 +3,7 @@ package lowfield.server.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
@@ -47,7 +48,8 @@ class FeedReaderTest {
     private final List<FeedLine> lines = new ArrayList<>();
 
     private FeedReader.Outcome read(FeedForm form, String text) {
-        return new FeedReader("Ferrowby", "ferrowby.example", Currency.getInstance("EUR"), form).read(text, lines::add);
+        return new FeedReader("Ferrowby", "ferrowby.example", Currency.getInstance("EUR"), form)
+                .read(new StringReader(text), lines::add);
     }
 
     @Test
@@ -140,11 +142,14 @@ class FeedReaderTest {
 
     @Test
     void columnsAreToldBeforeAnybodyMappedThem() {
-        assertThat(FeedColumns.of(HEADER)).contains("ean", "address").hasSize(7);
-        assertThat(FeedColumns.of("a\tb\n1\t2")).containsExactly("a", "b");
-        assertThat(FeedColumns.of("{\"items\":[{\"price\":{\"value\":1,\"currency\":\"EUR\"},\"url\":\"/\"}]}"))
+        assertThat(FeedColumns.of(new StringReader(HEADER)))
+                .contains("ean", "address")
+                .hasSize(7);
+        assertThat(FeedColumns.of(new StringReader("a\tb\n1\t2"))).containsExactly("a", "b");
+        assertThat(FeedColumns.of(
+                        new StringReader("{\"items\":[{\"price\":{\"value\":1,\"currency\":\"EUR\"},\"url\":\"/\"}]}")))
                 .containsExactly("price.value", "price.currency", "url");
-        assertThat(FeedColumns.of("{\"items\":")).isEmpty();
+        assertThat(FeedColumns.of(new StringReader("{\"items\":"))).isEmpty();
     }
 
     @Test
