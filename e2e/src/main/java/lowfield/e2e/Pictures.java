@@ -71,6 +71,7 @@ public final class Pictures {
             page.getByText("Siblings").waitFor();
             shot(page, "part");
             visit(page, "/shops", "shops");
+            visit(page, "/people", "people");
         }
         try (var context = context(browser, 1280, 800, ColorScheme.DARK)) {
             var page = context.newPage();

@@ -42,7 +42,8 @@ class ViewsJourneyTest {
                 "/catalogue",
                 "/shops",
                 "/new-guide",
-                "/people"
+                "/people",
+                "/account"
             }) {
                 page.navigate(theatre().desk() + path);
                 page.getByRole(AriaRole.HEADING).first().waitFor();

@@ -242,9 +242,9 @@ class BenchTest {
     @Test
     void aDatabaseThatIsAwayLosesNothing() {
         var line = world.line("CASE");
-        world.stage.cluster("pause");
+        world.stage.cluster.does("pause");
         var away = world.edit(world.ines, line, Map.of("reason", "Typed while it was away."));
-        world.stage.cluster("resume");
+        world.stage.cluster.does("resume");
         assertThat(away.status()).isEqualTo(503);
         assertThat(away.type()).isEqualTo("/problems/database-away");
         var back = org.awaitility.Awaitility.await()

@@ -19,7 +19,10 @@ class MigrationsTest {
     private final String own = url.replaceAll("/[^/?]+(\\?|$)", "/" + NAME + "$1");
 
     private static CloseableDSLContext at(String url) {
-        return DSL.using(url, Stage.open().admin.user(), Stage.open().admin.password());
+        return DSL.using(
+                url,
+                Stage.open().cluster.admin.user(),
+                Stage.open().cluster.admin.password());
     }
 
     @BeforeEach
@@ -38,7 +41,10 @@ class MigrationsTest {
 
     private void migrate(String upTo) {
         Flyway.configure()
-                .dataSource(own, Stage.open().admin.user(), Stage.open().admin.password())
+                .dataSource(
+                        own,
+                        Stage.open().cluster.admin.user(),
+                        Stage.open().cluster.admin.password())
                 .target(upTo)
                 .load()
                 .migrate();

@@ -65,8 +65,8 @@ class SharedRoundTest {
                     System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
                     "lowfield.server.LowfieldApplication",
                     "--spring.datasource.url=" + world.stage.url,
-                    "--spring.datasource.username=" + world.stage.server.user(),
-                    "--spring.datasource.password=" + world.stage.server.password(),
+                    "--spring.datasource.username=" + world.stage.cluster.server.user(),
+                    "--spring.datasource.password=" + world.stage.cluster.server.password(),
                     "--spring.main.lazy-initialization=false",
                     "--server.port=" + freePort(),
                     "--lowfield.reader-port=" + freePort(),
@@ -203,8 +203,8 @@ class SharedRoundTest {
             assertThat(isOpen(disturbed))
                     .as("restarted in the middle, %d times", restart)
                     .isTrue();
-            world.stage.cluster("pause");
-            world.stage.cluster("resume");
+            world.stage.cluster.does("pause");
+            world.stage.cluster.does("resume");
             Awaitility.await()
                     .atMost(Duration.ofSeconds(30))
                     .until(() -> world.ines.get("/api/rounds/" + disturbed).status() == 200);

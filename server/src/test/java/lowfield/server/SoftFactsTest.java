@@ -116,8 +116,7 @@ class SoftFactsTest {
                 "{\"form\":\"REVIEW\",\"scoreHundredths\":500,\"outOf\":5,\"count\":0,\"source\":\"F\"}; A score is of 1 to",
                 "{\"form\":\"REVIEW\",\"scoreHundredths\":500,\"outOf\":5,\"count\":1}; Say who says so",
                 "{\"form\":\"OTHER\",\"source\":\"F\"}; Say what is said of it.",
-                "{\"form\":\"OWNED\",\"on\":\"2999-01-01\"}; The day 2999-01-01 has not come yet.",
-                "{\"words\":\"x\"}; Say what kind of thing is known."
+                "{\"form\":\"OWNED\",\"on\":\"2999-01-01\"}; The day 2999-01-01 has not come yet."
             })
     void whatIsHalfSaidIsToldAndNotKept(String body, String why) {
         var answer = world.ines.post("/api/parts/" + five + "/facts", Caller.JSON.readTree(body));

@@ -17,7 +17,6 @@ public record SoftFactForm(
         @Nullable String source,
         @Nullable LocalDate on) {
     public SoftFact fact(LocalDate today) {
-        RuleBroken.unless(form != null, "Say what kind of thing is known.");
         return new SoftFact(
                 form,
                 score(),
