@@ -45,6 +45,12 @@ class KilledTest {
 
     @AfterEach
     void removeFolder() throws IOException, InterruptedException {
+        for (var cluster : List.of("former", "cluster", "cluster.new")) {
+            TestCluster.run(List.of(
+                    TestCluster.SCRIPT.toString(),
+                    "stop",
+                    folder.resolve(cluster).toString()));
+        }
         new ProcessBuilder("rm", "-rf", folder.toString()).start().waitFor();
     }
 
@@ -172,19 +178,23 @@ class KilledTest {
         assertThat(start(Map.of(), command).waitFor()).as(said()).isZero();
         took = System.nanoTime() - took;
         assertThat(contentsOfNew()).isEqualTo(before);
+        discardNew();
         for (int time = 0; time < TIMES; time++) {
-            discardNew();
             var carrying = start(Map.of(), command);
             carrying.waitFor((long) (random.nextDouble() * took), TimeUnit.NANOSECONDS);
             kill(carrying);
-            // The next start: what is there by its name is whole, and else the former data still is.
-            if (!holds(folder.resolve("cluster"))) {
-                assertThat(start(Map.of(), command).waitFor()).as(said()).isZero();
+            // What is there under its name is whole, and else the former data still is.
+            if (holds(folder.resolve("cluster"))) {
+                assertThat(contentsOfNew()).isEqualTo(before);
+                discardNew();
+            } else {
+                assertThat(contentsOfFormer(former)).isEqualTo(before);
             }
-            assertThat(contentsOfNew()).isEqualTo(before);
         }
+        // The next start clears away what the last killed one left, and gets through.
+        assertThat(start(Map.of(), command).waitFor()).as(said()).isZero();
+        assertThat(contentsOfNew()).isEqualTo(before);
         discardNew();
-        TestCluster.run(List.of(TestCluster.SCRIPT.toString(), "stop", former.toString()));
     }
 
     private static boolean holds(Path cluster) throws Exception {
@@ -243,6 +253,14 @@ class KilledTest {
     }
 
     private static Contents contentsOfFormer(Path former) throws Exception {
+        TestCluster.run(List.of(TestCluster.SCRIPT.toString(), "stop", former.toString()));
+        TestCluster.run(List.of(
+                "bash",
+                "-c",
+                "\"$1\" start-former \"$2\" > /dev/null",
+                "former",
+                TestCluster.SCRIPT.toString(),
+                former.toString()));
         return contents(new Access(
                 "jdbc:postgresql://127.0.0.1:" + said("cat", former + "/port") + "/lowfield", "lowfield", "lowfield"));
     }

@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.util.Map;
 import lowfield.server.accounts.Person;
 import org.jooq.DSLContext;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -24,7 +25,8 @@ class PeopleTest {
     private final String name = "helper" + ++next;
 
     @BeforeEach
-    void forgetWhatOthersTried() {
+    @AfterEach
+    void forgetWhatWasTried() {
         db.execute("delete from sign_in_throttle");
     }
 
@@ -165,7 +167,7 @@ class PeopleTest {
                             .call("DELETE", "/api/people/" + id(helper), null, null)
                             .status())
                     .isEqualTo(204);
-            assertThatThrownBy(stream::next).isInstanceOf(IOException.class);
+            assertThatThrownBy(() -> listenOn(stream)).isInstanceOf(IOException.class);
         }
         assertThat(helper.get("/api/guides").status()).isEqualTo(401);
         assertThat(helper.post("/api/session", Map.of("email", email(), "password", OLD))
@@ -177,12 +179,19 @@ class PeopleTest {
                 .contains(name);
     }
 
+    /** Listens until the line is closed. */
+    private static void listenOn(Caller.Listening stream) throws IOException {
+        while (true) {
+            stream.next();
+        }
+    }
+
     @Test
     void aStreamEndsWithItsSession() throws IOException {
         var helper = world.person(name, Person.Role.EDITOR);
         try (var stream = helper.listening("/api/editions/" + world.edition + "/changes")) {
             helper.call("DELETE", "/api/session", null, null);
-            assertThatThrownBy(stream::next).isInstanceOf(IOException.class);
+            assertThatThrownBy(() -> listenOn(stream)).isInstanceOf(IOException.class);
         }
     }
 
@@ -276,5 +285,25 @@ class PeopleTest {
         db.execute("update account_event set at = at - interval '25 hours' where place_hash is not null");
         assertThat(world.ines.get("/api/people/log").json().findValuesAsString("place"))
                 .allMatch(p -> p.isEmpty() || p.equals("null"));
+    }
+
+    /** Each operation of the interface that is not for everybody, with the session of somebody who was removed. */
+    @Test
+    void theSessionOfARemovedPersonOpensNothing() {
+        var helper = world.person(name, Person.Role.OWNER);
+        var session = id(helper);
+        var paths = world.ines.get("/api/openapi").json().path("paths");
+        // As if the session had survived: only the account is gone.
+        db.execute("update account set removed_at = now() where id = ?::uuid", session);
+        var asked = new java.util.concurrent.atomic.AtomicInteger();
+        paths.propertyStream()
+                .filter(p -> !p.getKey().matches("/api/(session|accounts/first|links/.*)"))
+                .forEach(p -> p.getValue().propertyNames().forEach(method -> {
+                    var path = p.getKey().replaceAll("\\{[^}]+}", "00000000-0000-4000-8000-000000000000");
+                    var answer = helper.call(method.toUpperCase(java.util.Locale.ROOT), path, Map.of(), 1);
+                    assertThat(answer.status()).as(method + " " + p.getKey()).isIn(401, 403);
+                    asked.incrementAndGet();
+                }));
+        assertThat(asked).hasValueGreaterThan(60);
     }
 }

@@ -12,6 +12,7 @@ import lowfield.core.RuleBroken;
 import lowfield.server.accounts.Accounts;
 import lowfield.server.accounts.Person;
 import org.jooq.DSLContext;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -25,7 +26,8 @@ class SignInTest {
     private final DSLContext db = world.stage.bean(DSLContext.class);
 
     @BeforeEach
-    void forgetWhatOthersTried() {
+    @AfterEach
+    void forgetWhatWasTried() {
         db.execute("delete from sign_in_throttle");
     }
 
