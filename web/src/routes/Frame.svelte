@@ -109,7 +109,11 @@
       <button class="small flex items-center gap-1" onclick={() => (keys.paletteOpen = true)}
         ><span class="key">.</span> commands</button
       >
-      <a href="/account" class="no-underline hover:underline">{session.person.name}</a>
+      <a
+        href="/account"
+        aria-current={isHere('/account') ? 'page' : undefined}
+        class="hover:underline {isHere('/account') ? 'underline' : 'no-underline'}">{session.person.name}</a
+      >
       <button class="btn-quiet small" onclick={() => void session.signOut()}>Sign out</button>
     </div>
   </header>

@@ -45,13 +45,13 @@
 </script>
 
 <li class="space-y-2 border-b border-hairline py-3">
-  <div class="grid grid-cols-[1fr_auto_auto] items-center gap-x-4">
+  <div class="grid grid-cols-[1fr_224px_344px] items-center gap-x-4">
     <p>
       <span class="font-medium">{person.name}</span>
       {#if isSelf}<span class="text-soft">(you)</span>{/if}
       <span class="block text-soft">{person.email}{person.isInvited ? ' · invited, has not come yet' : ''}</span>
     </p>
-    <div class="w-56">
+    <div>
       <label for={id} class="sr-only">What {person.name} may do</label>
       <select
         {id}
@@ -63,11 +63,12 @@
         <option value="OWNER">Owner: also looks after people</option>
       </select>
     </div>
-    <div class="flex gap-2">
+    <div class="flex justify-end gap-2">
       <button class="btn" onclick={() => void makeLink()}
         >{person.isInvited ? 'New invitation' : 'Recovery link'}</button
       >
-      {#if !person.isInvited && !isSelf}<button class="btn" onclick={() => void endSessions()}>Sign out</button>{/if}
+      {#if !person.isInvited && !isSelf}<button class="btn" onclick={() => void endSessions()}>End sessions</button
+        >{/if}
       <button class="btn" onclick={() => (isRemoving = true)}>Remove</button>
     </div>
   </div>

@@ -33,7 +33,8 @@ class PeopleJourneyTest {
     }
 
     private static void setPassword(Page page, String password) {
-        page.getByLabel("New password", new Page.GetByLabelOptions().setExact(true)).fill(password);
+        page.getByLabel("New password", new Page.GetByLabelOptions().setExact(true))
+                .fill(password);
         page.getByLabel("New password again").fill(password);
         button(page, "Set the password and sign in").click();
     }
@@ -44,7 +45,8 @@ class PeopleJourneyTest {
                 var theirs = context()) {
             var owner = signedIn(ours);
             owner.navigate(theatre().desk() + "/people");
-            owner.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill(NAME);
+            owner.getByLabel("Name", new Page.GetByLabelOptions().setExact(true))
+                    .fill(NAME);
             owner.getByLabel("E-mail address").fill(EMAIL);
             button(owner, "Make an invitation").click();
             var invitation = link(owner.locator("form"));
@@ -65,7 +67,8 @@ class PeopleJourneyTest {
 
             helper.navigate(theatre().desk() + "/account");
             helper.getByLabel("Old password").fill("not this one");
-            helper.getByLabel("New password", new Page.GetByLabelOptions().setExact(true)).fill("two lamps under the pier");
+            helper.getByLabel("New password", new Page.GetByLabelOptions().setExact(true))
+                    .fill("two lamps under the pier");
             helper.getByLabel("New password again").fill("two lamps under the pier");
             button(helper, "Change the password").click();
             assertThat(helper.getByRole(AriaRole.ALERT)).containsText("old password is another one");
@@ -77,7 +80,9 @@ class PeopleJourneyTest {
             helper.navigate(invitation);
             assertThat(helper.getByRole(AriaRole.ALERT)).containsText("has been used");
             owner.reload();
-            row(owner).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Recovery link")).click();
+            row(owner)
+                    .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Recovery link"))
+                    .click();
             helper.navigate(theatre().desk());
             helper.navigate(link(row(owner)));
             setPassword(helper, "wet ropes and warm bread");
@@ -85,7 +90,9 @@ class PeopleJourneyTest {
                     .isVisible();
 
             DemoDesk.home(helper);
-            row(owner).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Remove")).click();
+            row(owner)
+                    .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Remove"))
+                    .click();
             isClean(owner, "removing somebody");
             owner.getByRole(AriaRole.DIALOG)
                     .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Remove"))

@@ -38,13 +38,20 @@ class RunningTest {
         Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwxr-xr-x"));
         checkout = folder.resolve("checkout");
         Files.createDirectories(checkout.resolve("db"));
-        Files.copy(ROOT.resolve("lowfield"), checkout.resolve("lowfield"), java.nio.file.StandardCopyOption.COPY_ATTRIBUTES);
-        Files.copy(ROOT.resolve("db/cluster"), checkout.resolve("db/cluster"), java.nio.file.StandardCopyOption.COPY_ATTRIBUTES);
+        Files.copy(
+                ROOT.resolve("lowfield"),
+                checkout.resolve("lowfield"),
+                java.nio.file.StandardCopyOption.COPY_ATTRIBUTES);
+        Files.copy(
+                ROOT.resolve("db/cluster"),
+                checkout.resolve("db/cluster"),
+                java.nio.file.StandardCopyOption.COPY_ATTRIBUTES);
         var jar = Arrays.stream(ROOT.resolve("server/target").toFile().listFiles((d, n) -> n.endsWith("-app.jar")))
                 .findFirst()
                 .orElseThrow();
         assertThat(new ProcessBuilder(
-                                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                                Path.of(System.getProperty("java.home"), "bin", "java")
+                                        .toString(),
                                 "-Djarmode=tools",
                                 "-jar",
                                 jar.toString(),
@@ -106,7 +113,9 @@ class RunningTest {
         var cookies = new CookieManager();
         var http = HttpClient.newBuilder().cookieHandler(cookies).build();
         var base = "http://127.0.0.1:" + port;
-        http.send(HttpRequest.newBuilder(URI.create(base + "/api/session")).build(), HttpResponse.BodyHandlers.discarding());
+        http.send(
+                HttpRequest.newBuilder(URI.create(base + "/api/session")).build(),
+                HttpResponse.BodyHandlers.discarding());
         var token = cookies.getCookieStore().getCookies().stream()
                 .filter(c -> c.getName().equals("XSRF-TOKEN"))
                 .findFirst()
@@ -129,7 +138,8 @@ class RunningTest {
     @Test
     void aDeskIsStartedLostRestoredAndMoved() throws Exception {
         var started = start();
-        var token = Pattern.compile("One-time token for the first account: (\\S+)").matcher(started);
+        var token =
+                Pattern.compile("One-time token for the first account: (\\S+)").matcher(started);
         assertThat(token.find()).as(started).isTrue();
         assertThat(post(
                         "/api/accounts/first",
@@ -148,7 +158,9 @@ class RunningTest {
         assertThat(said("restore", file)).contains("server is running");
         said("stop");
         assertThat(said("restore", file)).as("nobody says yes").contains("Nothing was changed");
-        new ProcessBuilder("rm", "-rf", folder.resolve("data").toString()).start().waitFor();
+        new ProcessBuilder("rm", "-rf", folder.resolve("data").toString())
+                .start()
+                .waitFor();
         assertThat(said("restore", file)).contains("Restored desk-");
         start();
         assertThat(signIn()).isEqualTo(200);
@@ -163,14 +175,16 @@ class RunningTest {
 
     /** As root, neither server nor database is root's; as anybody else, both are theirs. */
     private void leastRights() throws Exception {
-        var server = Files.readString(folder.resolve("data/desk/run/server.pid")).strip();
+        var server =
+                Files.readString(folder.resolve("data/desk/run/server.pid")).strip();
         var owner = Files.getOwner(Path.of("/proc", server)).getName();
         var me = System.getProperty("user.name");
         assertThat(owner).isEqualTo(me.equals("root") ? "lowfield" : me);
         var environment = Files.readString(Path.of("/proc", server, "environ"), StandardCharsets.ISO_8859_1);
         assertThat(environment).contains("LOWFIELD_DB_PASSWORD").doesNotContain("OWNER");
         for (var closed : List.of("cluster", "logs", "run", "backups")) {
-            assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(folder.resolve("data/desk/" + closed))))
+            assertThat(PosixFilePermissions.toString(
+                            Files.getPosixFilePermissions(folder.resolve("data/desk/" + closed))))
                     .as(closed)
                     .isEqualTo("rwx------");
         }
@@ -181,7 +195,8 @@ class RunningTest {
                                     "--regid=lowfield",
                                     "--clear-groups",
                                     "cat",
-                                    folder.resolve("data/desk/cluster/passwords/owner").toString())
+                                    folder.resolve("data/desk/cluster/passwords/owner")
+                                            .toString())
                             .start()
                             .waitFor())
                     .as("the server's account reads the owner's password")
