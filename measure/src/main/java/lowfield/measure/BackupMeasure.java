@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import lowfield.database.Access;
-import lowfield.database.Console;
 
 /** A backup of the demo's database as a whole program, beside pg_dump of the same database to the same disk, in turn. */
 final class BackupMeasure {
@@ -23,15 +22,7 @@ final class BackupMeasure {
         for (int round = -1; round < ROUNDS; round++) {
             var backup = folder.resolve("backup" + round);
             var dump = folder.resolve("dump" + round);
-            var b = timed(List.of(
-                    Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                    "-XX:+UseSerialGC",
-                    "-XX:TieredStopAtLevel=1",
-                    "-cp",
-                    System.getProperty("java.class.path"),
-                    Console.class.getName(),
-                    "backup",
-                    backup.toString()));
+            var b = timed(backup(backup));
             var d = timed(List.of("pg_dump", "-Fc", "-f", dump.toString(), "-d", address(database)));
             System.out.printf(
                     Locale.ROOT,
@@ -50,6 +41,13 @@ final class BackupMeasure {
         }
         Files.delete(folder);
         System.out.printf(Locale.ROOT, "ratio=%.2f%n", ImportMeasure.median(ours) / ImportMeasure.median(theirs));
+    }
+
+    /** As {@code ./lowfield backup} runs it. */
+    private static List<String> backup(Path file) {
+        var command = new ArrayList<>(List.of(System.getenv("LOWFIELD_CONSOLE").split(" ")));
+        command.addAll(List.of("backup", file.toString()));
+        return command;
     }
 
     private static String address(Access database) {
