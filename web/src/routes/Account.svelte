@@ -1,49 +1,37 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
+  import { Acting } from '$features/accounts/acting.svelte';
   import { sessions, shownAt } from '$features/accounts/queries';
   import { api, taken } from '$lib/api/client';
   import { session } from '$lib/session.svelte';
   import TextField from '$ui/TextField.svelte';
   import Told from '$ui/Told.svelte';
 
-  const queries = useQueryClient();
+  const acting = new Acting(useQueryClient(), 'sessions');
   const open = sessions();
   const empty = () => ({ old: '', fresh: '', again: '' });
   let typed = $state(empty());
-  let sentence = $state('');
-  let done = $state('');
-
-  async function act(what: () => Promise<unknown>, said: string): Promise<void> {
-    sentence = done = '';
-    try {
-      await what();
-      done = said;
-    } catch (problem) {
-      sentence = (problem as Error).message;
-    }
-    await queries.invalidateQueries({ queryKey: ['sessions'] });
-  }
 
   function change(event: SubmitEvent): void {
     event.preventDefault();
     if (typed.fresh !== typed.again) {
-      sentence = 'The new password is not the same twice; nothing was changed.';
+      acting.sentence = 'The new password is not the same twice; nothing was changed.';
       return;
     }
     const body = { old: typed.old, fresh: typed.fresh };
-    void act(async () => {
+    void acting.act(async () => {
       await taken(api.PUT('/api/account/password', { body }));
       typed = empty();
     }, 'Password changed. You stay signed in here; all your other sessions have ended.');
   }
 
   const end = (key: string) =>
-    act(
+    acting.act(
       () => taken(api.DELETE('/api/account/sessions/{key}', { params: { path: { key } } })),
       'The session has ended.',
     );
   const endOthers = () =>
-    act(() => taken(api.DELETE('/api/account/sessions', {})), 'All your other sessions have ended.');
+    acting.act(() => taken(api.DELETE('/api/account/sessions', {})), 'All your other sessions have ended.');
 </script>
 
 <svelte:head><title>Your account · Lowfield</title></svelte:head>
@@ -51,7 +39,7 @@
 <main class="mx-auto max-w-4xl px-6 py-4">
   <h1 class="border-b border-ink pb-2 text-[17px]">Your account</h1>
   <p class="py-2">{session.person?.name} <span class="text-soft">{session.person?.email}</span></p>
-  <div class="my-2 space-y-2"><Told {sentence} /><Told sentence={done} tone="moss" /></div>
+  <div class="my-2 space-y-2"><Told sentence={acting.sentence} /><Told sentence={acting.done} tone="moss" /></div>
   <form class="mt-4 max-w-sm space-y-4" onsubmit={change}>
     <h2>Change the password</h2>
     <input

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
+  import { Acting } from './acting.svelte';
   import { api, taken, type Schemas } from '$lib/api/client';
   import { session } from '$lib/session.svelte';
   import Dialog from '$ui/Dialog.svelte';
@@ -7,37 +8,24 @@
   import LinkToHand from './LinkToHand.svelte';
 
   let { person }: { person: Schemas['Listed'] } = $props();
-  const queries = useQueryClient();
+  const acting = new Acting(useQueryClient(), 'people');
   const params = $derived({ path: { person: person.id } });
   const isSelf = $derived(session.person?.id === person.id);
   let link = $state<Schemas['Link'] | null>(null);
-  let sentence = $state('');
-  let done = $state('');
   let isRemoving = $state(false);
   const id = $props.id();
 
-  async function act(what: () => Promise<unknown>, said = ''): Promise<void> {
-    sentence = done = '';
-    try {
-      await what();
-      done = said;
-    } catch (problem) {
-      sentence = (problem as Error).message;
-    }
-    await queries.invalidateQueries({ queryKey: ['people'] });
-  }
-
   const setRole = (role: 'OWNER' | 'EDITOR') =>
-    act(async () => {
+    acting.act(async () => {
       await taken(api.PUT('/api/people/{person}/role', { params, body: { role } }));
       if (isSelf) await session.load();
     });
   const makeLink = () =>
-    act(async () => (link = await taken(api.POST('/api/people/{person}/links', { params, body: undefined }))));
+    acting.act(async () => (link = await taken(api.POST('/api/people/{person}/links', { params, body: undefined }))));
   const endSessions = () =>
-    act(() => taken(api.DELETE('/api/people/{person}/sessions', { params })), 'Signed out everywhere.');
+    acting.act(() => taken(api.DELETE('/api/people/{person}/sessions', { params })), 'Signed out everywhere.');
   const remove = () =>
-    act(async () => {
+    acting.act(async () => {
       await taken(api.DELETE('/api/people/{person}', { params }));
       if (isSelf) await session.load();
       isRemoving = false;
@@ -72,7 +60,7 @@
       <button class="btn" onclick={() => (isRemoving = true)}>Remove</button>
     </div>
   </div>
-  <Told {sentence} /><Told sentence={done} tone="moss" />
+  <Told sentence={acting.sentence} /><Told sentence={acting.done} tone="moss" />
   {#if link}<LinkToHand {link} name={person.name} />{/if}
 </li>
 
@@ -82,7 +70,7 @@
       {isSelf ? 'You are' : `${person.name} is`} signed out everywhere at once. What {isSelf ? 'you' : 'they'} did stays under
       {isSelf ? 'your' : 'their'} name.
     </p>
-    <Told {sentence} />
+    <Told sentence={acting.sentence} />
     <div class="flex gap-2">
       <button class="btn btn-main" onclick={() => void remove()}>Remove</button>
       <button class="btn" onclick={() => (isRemoving = false)}>Keep</button>

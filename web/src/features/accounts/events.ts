@@ -6,7 +6,6 @@ const OTHERS: Record<Line['event'], (who: string, by: string, about: string) => 
   FIRST_ACCOUNT: (who) => `${who} made the first account`,
   SIGNED_IN: (who) => `${who} signed in`,
   SIGN_IN_FAILED: (who) => `Someone failed to sign in as ${who}`,
-  SIGNED_OUT: (who) => `${who} signed out`,
   PASSWORD_CHANGED: (who) => `${who} changed their password`,
   INVITED: (who, by) => `${by} invited ${who}`,
   LINK_MADE: (who, by) => `${by} made a link for ${who}`,

@@ -237,13 +237,7 @@ class KilledTest {
                 run sh -c "printf lowfield > '$1/.first'"
                 run "$bin/initdb" -D "$1/data" -U lowfield --pwfile="$1/.first" -A scram-sha-256 -E UTF8 --locale=C.UTF-8 --no-sync >/dev/null
                 """, "former", former.toString()));
-        TestCluster.run(List.of(
-                "bash",
-                "-c",
-                "\"$1\" start-former \"$2\" > /dev/null",
-                "former",
-                TestCluster.SCRIPT.toString(),
-                former.toString()));
+        startFormer(former);
         var port = said("cat", former + "/port");
         var template = new Access("jdbc:postgresql://127.0.0.1:" + port + "/postgres", "lowfield", "lowfield");
         TestCluster.execute(template, "create database lowfield");
@@ -254,6 +248,12 @@ class KilledTest {
 
     private static Contents contentsOfFormer(Path former) throws Exception {
         TestCluster.run(List.of(TestCluster.SCRIPT.toString(), "stop", former.toString()));
+        startFormer(former);
+        return contents(new Access(
+                "jdbc:postgresql://127.0.0.1:" + said("cat", former + "/port") + "/lowfield", "lowfield", "lowfield"));
+    }
+
+    private static void startFormer(Path former) {
         TestCluster.run(List.of(
                 "bash",
                 "-c",
@@ -261,7 +261,5 @@ class KilledTest {
                 "former",
                 TestCluster.SCRIPT.toString(),
                 former.toString()));
-        return contents(new Access(
-                "jdbc:postgresql://127.0.0.1:" + said("cat", former + "/port") + "/lowfield", "lowfield", "lowfield"));
     }
 }

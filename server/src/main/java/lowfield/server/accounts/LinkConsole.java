@@ -1,6 +1,7 @@
 package lowfield.server.accounts;
 
 import static lowfield.db.Tables.ACCOUNT;
+import static lowfield.db.Tables.ACCOUNT_EVENT;
 
 import ch.qos.logback.classic.Level;
 import ch.qos.logback.classic.Logger;
@@ -79,6 +80,11 @@ public final class LinkConsole {
 
     private void print(AccountRecord owner) {
         var made = links.make(OneTimeLinks.Purpose.RECOVERY, Optional.of(owner.getId()), Optional.empty());
+        db.insertInto(ACCOUNT_EVENT)
+                .set(ACCOUNT_EVENT.AT, Accounts.now())
+                .set(ACCOUNT_EVENT.KIND, PeopleLog.Event.LINK_MADE.name())
+                .set(ACCOUNT_EVENT.ACCOUNT_ID, owner.getId())
+                .execute();
         var desk = Optional.ofNullable(System.getenv("LOWFIELD_DESK_URL")).orElse("");
         System.out.printf(
                 "For %s (%s), once, until %s:%n%s/link#%s%n",

@@ -23,7 +23,6 @@ public class PeopleLog {
         FIRST_ACCOUNT,
         SIGNED_IN,
         SIGN_IN_FAILED,
-        SIGNED_OUT,
         PASSWORD_CHANGED,
         INVITED,
         LINK_MADE,

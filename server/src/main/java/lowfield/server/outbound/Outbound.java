@@ -1,16 +1,11 @@
 package lowfield.server.outbound;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.InterruptedIOException;
-import java.io.OutputStream;
 import java.net.InetSocketAddress;
 import java.net.URI;
 import java.net.URISyntaxException;
 import java.net.UnknownHostException;
-import java.nio.charset.Charset;
-import java.nio.file.Files;
 import java.time.Duration;
 import java.util.Map;
 import java.util.Optional;
@@ -27,11 +22,9 @@ import org.apache.hc.client5.http.impl.io.PoolingHttpClientConnectionManagerBuil
 import org.apache.hc.client5.http.utils.DateUtils;
 import org.apache.hc.core5.http.ClassicHttpResponse;
 import org.apache.hc.core5.http.ConnectionClosedException;
-import org.apache.hc.core5.http.ContentType;
 import org.apache.hc.core5.http.Header;
 import org.apache.hc.core5.http.TruncatedChunkException;
 import org.apache.hc.core5.util.Timeout;
-import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -47,7 +40,6 @@ public class Outbound {
 
     private static final Logger LOG = LoggerFactory.getLogger(Outbound.class);
     private static final int MOST_REDIRECTS = 3;
-    private static final int HTTPS = 443;
     private static final Duration LONGEST_WAIT = Duration.ofHours(6);
 
     private final Map<String, InetSocketAddress> local;
@@ -94,7 +86,7 @@ public class Outbound {
         try {
             return follow(new URI("https://" + wanted.host() + wanted.path()), wanted, end);
         } catch (URISyntaxException none) {
-            return failed("\"%s\" is no address; correct it".formatted(shortened(wanted.path())));
+            return failed("\"%s\" is no address; correct it".formatted(Redirect.shortened(wanted.path())));
         } catch (UnknownHostException unknown) {
             return failed(
                     unknown instanceof Addresses.Refused
@@ -125,36 +117,15 @@ public class Outbound {
             try {
                 next = next.resolve(new URI(moved.to()));
             } catch (URISyntaxException none) {
-                return failed("the page leads to \"%s\", which is no address".formatted(shortened(moved.to())));
+                return failed(
+                        "the page leads to \"%s\", which is no address".formatted(Redirect.shortened(moved.to())));
             }
-            var why = leadsElsewhere(next, wanted.host());
+            var why = Redirect.leadsElsewhere(next, wanted.host());
             if (why.isPresent()) {
                 return failed(why.get());
             }
         }
         return failed("the page leads on more than %d times".formatted(MOST_REDIRECTS));
-    }
-
-    /** Only the very host that was asked may be led to, over TLS, on its usual port and under nobody's name. */
-    private static Optional<String> leadsElsewhere(URI to, String host) {
-        if (!host.equalsIgnoreCase(to.getHost())) {
-            return Optional.of(
-                    "the page leads to another host (%s); it was not followed".formatted(shortened(to.getHost())));
-        }
-        if (!"https".equals(to.getScheme())) {
-            return Optional.of("the page leads away from https; it was not followed");
-        }
-        if (to.getPort() != -1 && to.getPort() != HTTPS) {
-            return Optional.of("the page leads to another port (%d); it was not followed".formatted(to.getPort()));
-        }
-        return to.getUserInfo() == null
-                ? Optional.empty()
-                : Optional.of("the page leads to an address with a password in it; it was not followed");
-    }
-
-    private static String shortened(@Nullable String text) {
-        var plain = String.valueOf(text).replaceAll("\\p{Cntrl}", " ");
-        return plain.length() > 60 ? plain.substring(0, 60) + "…" : plain;
     }
 
     private static String seconds(Duration duration) {
@@ -211,7 +182,7 @@ public class Outbound {
         if (status != 200) {
             return new Arrived(new Fetched.Failed("the shop answered with status %d".formatted(status), status >= 500));
         }
-        return new Arrived(body(response, request, wanted.form()));
+        return new Arrived(AnswerBody.of(response, request, wanted.form()));
     }
 
     /** How long the shop asks to be left alone, in seconds or until a date by its own clock. */
@@ -238,76 +209,6 @@ public class Outbound {
 
     private static Optional<String> header(ClassicHttpResponse response, String name) {
         return Optional.ofNullable(response.getFirstHeader(name)).map(Header::getValue);
-    }
-
-    private static Fetched body(ClassicHttpResponse response, HttpGet request, Wanted.Form form) throws IOException {
-        var entity = response.getEntity();
-        var type = Optional.ofNullable(entity).map(e -> ContentType.parseLenient(e.getContentType()));
-        if (entity == null
-                || type.isEmpty()
-                || !form.types.matcher(type.get().getMimeType()).matches()) {
-            return failed(
-                    entity == null || entity.getContentLength() == 0
-                            ? "the page is empty"
-                            : "the answer is not " + form.label);
-        }
-        return form == Wanted.Form.LIST
-                ? stored(entity.getContent(), request, form, type.get().getCharset())
-                : page(entity.getContent(), request, form, type.get().getCharset(), header(response, "ETag"));
-    }
-
-    private static Fetched page(
-            InputStream body, HttpGet request, Wanted.Form form, @Nullable Charset charset, Optional<String> etag)
-            throws IOException {
-        var bytes = new ByteArrayOutputStream();
-        if (!copied(body, bytes, form)) {
-            request.abort();
-            return tooLarge(form);
-        }
-        return bytes.size() == 0
-                ? failed("the page is empty")
-                : new Fetched.Page(BodyText.of(bytes.toByteArray(), charset), etag);
-    }
-
-    /** A list goes to disk as it comes: how long it is must not matter to the heap. */
-    private static Fetched stored(InputStream body, HttpGet request, Wanted.Form form, @Nullable Charset charset)
-            throws IOException {
-        var file = Files.createTempFile("lowfield-list", "");
-        var isKept = false;
-        try (var out = Files.newOutputStream(file)) {
-            if (!copied(body, out, form)) {
-                request.abort();
-                return tooLarge(form);
-            }
-            out.flush();
-            if (Files.size(file) == 0) {
-                return failed("the page is empty");
-            }
-            isKept = true;
-            return new Fetched.Listed(StoredBody.of(file, charset));
-        } finally {
-            if (!isKept) {
-                Files.deleteIfExists(file);
-            }
-        }
-    }
-
-    /** Whether all of it was within the bounds of its form. */
-    private static boolean copied(InputStream body, OutputStream out, Wanted.Form form) throws IOException {
-        var buffer = new byte[16 * 1024];
-        var all = 0L;
-        for (int read = body.read(buffer); read >= 0; read = body.read(buffer)) {
-            all += read;
-            if (all > form.megabytes * 1024L * 1024) {
-                return false;
-            }
-            out.write(buffer, 0, read);
-        }
-        return true;
-    }
-
-    private static Fetched tooLarge(Wanted.Form form) {
-        return failed("the page is larger than %d MB".formatted(form.megabytes));
     }
 
     private static Fetched.Failed failed(String sentence) {

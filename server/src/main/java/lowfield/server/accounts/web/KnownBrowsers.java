@@ -8,7 +8,7 @@ import java.util.Arrays;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.server.accounts.BrowserMarks;
-import lowfield.server.platform.SiteCookies;
+import lowfield.server.platform.security.SiteCookies;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Component;

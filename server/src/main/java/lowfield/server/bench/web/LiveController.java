@@ -4,7 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.UUID;
 import lowfield.server.bench.Live;
 import lowfield.server.guide.Editions;
-import lowfield.server.platform.OpenStreams;
+import lowfield.server.platform.security.OpenStreams;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;

@@ -10,7 +10,7 @@ import java.util.concurrent.TimeUnit;
 import lowfield.core.guide.RoundPlan;
 import lowfield.server.accounts.Person;
 import lowfield.server.guide.Guides;
-import lowfield.server.platform.OpenStreams;
+import lowfield.server.platform.security.OpenStreams;
 import lowfield.server.prices.Rounds;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;

@@ -1,10 +1,11 @@
-package lowfield.server.platform;
+package lowfield.server.platform.security;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import lowfield.server.platform.Settings;
 import org.jooq.DSLContext;
 import org.jooq.exception.DataAccessException;
 import org.jooq.impl.DSL;

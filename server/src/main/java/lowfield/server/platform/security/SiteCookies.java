@@ -1,5 +1,6 @@
-package lowfield.server.platform;
+package lowfield.server.platform.security;
 
+import lowfield.server.platform.Settings;
 import org.springframework.stereotype.Component;
 
 /**

@@ -1,4 +1,4 @@
-package lowfield.server.platform;
+package lowfield.server.platform.security;
 
 import static lowfield.db.Tables.COMMAND;
 import static lowfield.db.Tables.EDITION;
@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import lowfield.server.platform.NotFound;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Table;

@@ -1,7 +1,8 @@
-package lowfield.server.platform;
+package lowfield.server.platform.security;
 
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletResponse;
+import lowfield.server.platform.Settings;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;

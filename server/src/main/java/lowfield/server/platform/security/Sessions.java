@@ -1,4 +1,4 @@
-package lowfield.server.platform;
+package lowfield.server.platform.security;
 
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
