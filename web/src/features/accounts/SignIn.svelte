@@ -48,7 +48,7 @@
     <Told {sentence} />
     <button class="btn btn-main" disabled={isBusy}>{session.isEmpty ? 'Make the account' : 'Sign in'}</button>
     {#if !session.isEmpty}<p class="small text-soft">
-        Forgotten the password? An owner of this desk makes you a link, under People.
+        Forgot your password? An owner of this desk can make you a recovery link, under People.
       </p>{/if}
   </form>
 </main>

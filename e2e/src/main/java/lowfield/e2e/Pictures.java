@@ -32,6 +32,8 @@ public final class Pictures {
         try (var context = context(browser, 1280, 800, ColorScheme.LIGHT)) {
             var page = context.newPage();
             page.navigate(desk);
+            page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Sign in"))
+                    .waitFor();
             shot(page, "sign-in");
             signIn(page);
             visit(page, GUIDE, "desk");

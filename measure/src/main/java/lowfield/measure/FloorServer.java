@@ -34,8 +34,7 @@ final class FloorServer implements AutoCloseable {
                         "-cp",
                         System.getProperty("java.class.path"),
                         FloorApplication.class.getName(),
-                        "--lowfield.files=" + files,
-                        "--lowfield.lookout=1h"))
+                        "--lowfield.files=" + files))
                 .redirectErrorStream(true)
                 .redirectOutput(new File(files.toFile(), "floor.log"));
         builder.environment()

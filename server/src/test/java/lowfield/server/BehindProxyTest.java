@@ -8,7 +8,10 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
+import lowfield.database.Migration;
 import org.jooq.DSLContext;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -20,6 +23,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 
 /** A server behind a proxy that ends TLS, beside one that stands alone. */
 class BehindProxyTest {
+    private static final String NAME = "proxy_test";
     private static final HttpClient HTTP = HttpClient.newHttpClient();
 
     private static ConfigurableApplicationContext behind;
@@ -27,17 +31,19 @@ class BehindProxyTest {
 
     @BeforeAll
     static void start() throws IOException {
+        // A database of its own: servers on one database share their jobs.
         var cluster = Stage.open().cluster;
+        var own = cluster.database(NAME);
+        new Migration(own, cluster.server.user(), Optional.empty()).run(Instant.now());
         port = freePort();
         behind = SpringApplication.run(
                 LowfieldApplication.class,
-                "--spring.datasource.url=" + cluster.url,
+                "--spring.datasource.url=" + own.url(),
                 "--spring.datasource.username=" + cluster.server.user(),
                 "--spring.datasource.password=" + cluster.server.password(),
                 "--spring.datasource.hikari.maximum-pool-size=4",
                 "--server.port=" + port,
                 "--lowfield.reader-port=" + freePort(),
-                "--lowfield.lookout=1h",
                 "--lowfield.secure-cookies=true",
                 "--lowfield.proxies=127.0.0.1");
     }
@@ -45,12 +51,14 @@ class BehindProxyTest {
     @AfterAll
     static void stop() {
         behind.close();
+        Stage.open().cluster.drop(NAME);
     }
 
     @BeforeEach
     @AfterEach
     void forgetWhatWasTried() {
         Stage.open().bean(DSLContext.class).execute("delete from sign_in_throttle");
+        behind.getBean(DSLContext.class).execute("delete from sign_in_throttle");
     }
 
     private static int freePort() throws IOException {

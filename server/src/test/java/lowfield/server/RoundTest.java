@@ -93,6 +93,20 @@ class RoundTest {
         }
     }
 
+    /** What cannot be judged is tried three times; the round ends broken off, and the next one runs as ever. */
+    @Test
+    void aRoundThatCannotBeJudgedEndsAndTheNextGoesOn() {
+        world.stage.asOwner("alter table acceptance add constraint refuses check (false) not valid");
+        try {
+            var round = world.round();
+            assertThat(round.path("state").asString()).isEqualTo("BROKEN");
+            assertThat(round.path("read").asInt()).isPositive();
+        } finally {
+            world.stage.asOwner("alter table acceptance drop constraint refuses");
+        }
+        assertThat(world.round().path("state").asString()).isEqualTo("DONE");
+    }
+
     @ParameterizedTest
     @CsvSource({"FLAKY", "TOO_MANY", "WRONG_CHARSET", "SKEWED_CLOCK", "TWICE"})
     void whatOnlyPassesOrOnlyLooksBadIsReadAllTheSame(String mood) {

@@ -102,8 +102,10 @@ public class Outbound {
                     true);
         } catch (RuntimeException unforeseen) {
             LOG.warn("Asking {} failed in an unforeseen way", wanted.host(), unforeseen);
-            return failed("the shop could not be asked (%s)"
-                    .formatted(unforeseen.getClass().getSimpleName()));
+            return new Fetched.Failed(
+                    "the shop could not be asked (%s)"
+                            .formatted(unforeseen.getClass().getSimpleName()),
+                    true);
         }
     }
 

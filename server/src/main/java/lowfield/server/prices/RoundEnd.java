@@ -82,7 +82,7 @@ class RoundEnd {
         });
     }
 
-    /** Closes a round that cannot be judged: what it saw is kept and waits for the next. */
+    /** Closes a round that cannot be judged: what it saw stays on record, and prices stay as they were. */
     void breakOff(UUID round) {
         patience.run(() -> db.update(PRICE_ROUND)
                 .set(PRICE_ROUND.STATE, "BROKEN")
