@@ -104,7 +104,8 @@ class WrongAddressTest {
     /** What was let through when an edition went out stays on record as it was. */
     @Test
     void exceptionsOfAPublishedEditionStayAsTheyAre() {
-        ours.filled().publish();
+        // With nothing chosen some gates do not hold, whatever other tests did to prices.
+        ours.publish();
         var out = published();
         var db = ours.stage.bean(org.jooq.DSLContext.class);
         var before = db.fetch("select * from waiver where edition_id = ?::uuid order by gate", out);
