@@ -17,11 +17,8 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Properties;
 import java.util.concurrent.TimeUnit;
-import lowfield.database.Access;
-import lowfield.database.Migration;
 
 /** Database, market and server as programs of their own, on free ports, for one journey; with or without the demo's world. */
 final class Theatre implements AutoCloseable {
@@ -89,20 +86,15 @@ final class Theatre implements AutoCloseable {
         try (var in = Files.newInputStream(folder.resolve("cluster"))) {
             roles.load(in);
         }
-        var owner = new Access(
-                roles.getProperty("cluster.url"),
-                roles.getProperty("cluster.owner"),
-                roles.getProperty("cluster.owner.password"));
-        new Migration(owner, roles.getProperty("cluster.server"), Optional.empty()).run(Instant.now());
+        program("lowfield.database.Console", roles, "migrate");
         return roles;
     }
 
-    /** What a one-time link's program prints, as a person reads it on the console. */
-    String link(String... words) throws IOException {
-        var roles = database();
+    /** What one of the server's console programs prints. */
+    private String program(String name, Properties roles, String... words) throws IOException {
         var command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-Dloader.main=lowfield.server.accounts.LinkConsole",
+                "-Dloader.main=" + name,
                 "-cp",
                 jar("server").toString(),
                 "org.springframework.boot.loader.launch.PropertiesLauncher"));
@@ -113,7 +105,8 @@ final class Theatre implements AutoCloseable {
                         "LOWFIELD_DB_URL", roles.getProperty("cluster.url"),
                         "LOWFIELD_DB_USER", roles.getProperty("cluster.server"),
                         "LOWFIELD_DB_PASSWORD", roles.getProperty("cluster.server.password"),
-                        "LOWFIELD_DESK_URL", desk()));
+                        "LOWFIELD_DB_OWNER", roles.getProperty("cluster.owner"),
+                        "LOWFIELD_DB_OWNER_PASSWORD", roles.getProperty("cluster.owner.password")));
         try (var out = builder.start().getInputStream()) {
             return new String(out.readAllBytes(), StandardCharsets.UTF_8).strip();
         }
@@ -121,7 +114,8 @@ final class Theatre implements AutoCloseable {
 
     /** The one-time token of the first account. */
     String token() throws IOException {
-        return link("first").replaceFirst("^One-time token for the first account: ", "");
+        return program("lowfield.server.accounts.LinkConsole", database(), "first")
+                .replaceFirst("^One-time token for the first account: ", "");
     }
 
     void market(String control) throws IOException, InterruptedException {
