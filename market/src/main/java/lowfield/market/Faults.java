@@ -17,7 +17,11 @@ import java.util.zip.GZIPOutputStream;
 final class Faults {
     private static final int HUGE_MEGABYTES = 50;
     private static final int BOMB_MEGABYTES = 64;
-    private static final byte[] BOMB = packed();
+    private static final byte[] BOMB = packed("", new byte[1 << 20], BOMB_MEGABYTES, "");
+    private static final byte[] LONG_LINE =
+            packed("gtin\t", "a".repeat(1_000_000).getBytes(StandardCharsets.US_ASCII), 60, "");
+    private static final byte[] EMPTY_ARRAYS =
+            packed("[", "[],".repeat(333_333).getBytes(StandardCharsets.US_ASCII), 60, "[]]");
 
     private final CountDownLatch closing;
     private final AtomicInteger asked = new AtomicInteger();
@@ -59,7 +63,10 @@ final class Faults {
             case EMPTY -> Answer.send(exchange, 200, "text/html", "");
             case NOT_HTML -> Answer.send(exchange, 200, "application/octet-stream", "\u0000\u0001\u0002 not a page");
             case HUGE -> huge(exchange);
-            case GZIP_BOMB -> bomb(exchange, type);
+            case GZIP_BOMB -> packed(exchange, type, BOMB);
+            case LONG_LINE -> packed(exchange, type, LONG_LINE);
+            case EMPTY_ARRAYS -> packed(exchange, type, EMPTY_ARRAYS);
+            case LONG_NUMBER -> Answer.send(exchange, 200, type, "[{\"price\": " + "7".repeat(800_000) + "}]");
             case TRUNCATED -> truncated(exchange, type, text.get());
             case WRONG_CHARSET -> Answer.send(exchange, 200, type, text.get().getBytes("ISO-8859-15"));
             case SKEWED_CLOCK -> {
@@ -110,18 +117,19 @@ final class Faults {
         }
     }
 
-    private static void bomb(HttpExchange exchange, String type) throws IOException {
+    private static void packed(HttpExchange exchange, String type, byte[] body) throws IOException {
         exchange.getResponseHeaders().set("Content-Encoding", "gzip");
-        Answer.send(exchange, 200, type, BOMB);
+        Answer.send(exchange, 200, type, body);
     }
 
-    private static byte[] packed() {
+    private static byte[] packed(String start, byte[] again, int times, String end) {
         var packed = new ByteArrayOutputStream();
-        var megabyte = new byte[1 << 20];
         try (var gzip = new GZIPOutputStream(packed)) {
-            for (int i = 0; i < BOMB_MEGABYTES; i++) {
-                gzip.write(megabyte);
+            gzip.write(start.getBytes(StandardCharsets.US_ASCII));
+            for (int i = 0; i < times; i++) {
+                gzip.write(again);
             }
+            gzip.write(end.getBytes(StandardCharsets.US_ASCII));
         } catch (IOException never) {
             throw new UncheckedIOException(never);
         }

@@ -16,6 +16,12 @@ enum Mood {
     HUGE,
     /** A small compressed body that unpacks to a thousand times its size. */
     GZIP_BOMB,
+    /** One line of sixty million letters, packed small. */
+    LONG_LINE,
+    /** Nothing but empty JSON arrays, twenty million of them, packed small. */
+    EMPTY_ARRAYS,
+    /** JSON with a number of 800,000 digits. */
+    LONG_NUMBER,
     /** Hangs up in the middle of the body. */
     TRUNCATED,
     /** Says UTF-8 and sends Latin-1. */

@@ -116,7 +116,9 @@ class FeedsTest {
                 "LATE | took longer",
                 "EMPTY | is empty",
                 "TRUNCATED | hung up",
-                "REDIRECT_PRIVATE | leads to another host"
+                "REDIRECT_PRIVATE | leads to another host",
+                "LONG_LINE | a line of the list is longer than 200,000 letters",
+                "GZIP_BOMB | a line of the list is longer than 200,000 letters"
             })
     void aBadListIsToldAndPagesAreReadAllTheSame(String mood, String sentence) {
         set(FEED, version());
@@ -126,6 +128,23 @@ class FeedsTest {
         assertThat(feed(round).path("state").asString()).isEqualTo("FAILED");
         assertThat(feed(round).path("sentence").asString()).contains(sentence);
         assertThat(round.path("read").asInt()).isEqualTo(round.path("pages").asInt());
+    }
+
+    /** The shop with the list comes to its end, and so does the other shop's turn in the same round. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {"EMPTY_ARRAYS | more than 500,000 lines", "LONG_NUMBER | too long"})
+    void aHostileListOfOneShopLeavesTheNextShopAlone(String mood, String sentence) {
+        var json = new LinkedHashMap<String, Object>(FEED);
+        json.put("format", "JSON");
+        set(json, version());
+        world.market("mood?host=millrace.example&path=/export/list.tsv&mood=" + mood);
+        var round = world.round();
+        assertThat(round.path("state").asString()).isEqualTo("DONE");
+        assertThat(feed(round).toString()).contains(sentence);
+        assertThat(round.path("failed").asInt()).isZero();
+        assertThat(round.path("read").asInt()).isPositive();
     }
 
     @Test

@@ -2,11 +2,19 @@ package lowfield.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Duration;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.Map;
+import lowfield.core.guide.RoundPlan;
+import lowfield.server.platform.Json;
+import org.awaitility.Awaitility;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
 
 class RoundTest {
     private static final String CARD = "/p/merrowby-vane-five-8-gb-black";
@@ -107,6 +115,39 @@ class RoundTest {
         assertThat(world.round().path("state").asString()).isEqualTo("DONE");
     }
 
+    /** The guide plans a round a day; yesterday's broke off, and today's starts and ends as planned. */
+    @Test
+    void aPlannedRoundStartsThoughTheLastOneBrokeOff() {
+        world.stage.asOwner("alter table acceptance add constraint refuses check (false) not valid");
+        JsonNode broken;
+        try {
+            broken = world.round();
+        } finally {
+            world.stage.asOwner("alter table acceptance drop constraint refuses");
+        }
+        assertThat(broken.path("state").asString()).isEqualTo("BROKEN");
+        var guide = "(select id from guide where slug = '" + world.slug + "')";
+        world.stage.asOwner(
+                "update price_round set started_at = started_at - interval '1 day' where guide_id = " + guide);
+        var due = LocalTime.now(ZoneId.of("CET")).minusMinutes(1).truncatedTo(ChronoUnit.MINUTES);
+        world.stage.asOwner("update guide set created_at = created_at - interval '2 days', rounds = '"
+                + Json.write(new RoundPlan(RoundPlan.Often.DAILY, due, RoundPlan.Scope.ALL)) + "' where id = " + guide);
+        try {
+            var planned = Awaitility.await()
+                    .atMost(Duration.ofSeconds(30))
+                    .until(
+                            () -> world.ines
+                                    .get("/api/guides/" + world.slug + "/rounds/latest")
+                                    .json(),
+                            round -> !round.path("id").equals(broken.path("id"))
+                                    && round.path("endedAt").isString());
+            assertThat(planned.path("state").asString()).isEqualTo("DONE");
+            assertThat(planned.path("failed").asInt()).isZero();
+        } finally {
+            world.stage.asOwner("update guide set rounds = null where id = " + guide);
+        }
+    }
+
     @ParameterizedTest
     @CsvSource({"FLAKY", "TOO_MANY", "WRONG_CHARSET", "SKEWED_CLOCK", "TWICE"})
     void whatOnlyPassesOrOnlyLooksBadIsReadAllTheSame(String mood) {
@@ -148,8 +189,8 @@ class RoundTest {
                 .isTrue();
         world.market("delay?ms=0");
         world.ines.call("PUT", "/api/rounds/" + id + "/paused", Map.of("paused", false), null);
-        var ended = org.awaitility.Awaitility.await()
-                .atMost(java.time.Duration.ofSeconds(30))
+        var ended = Awaitility.await()
+                .atMost(Duration.ofSeconds(30))
                 .until(
                         () -> world.ines.get("/api/rounds/" + id).json(),
                         p -> p.path("endedAt").isString());
@@ -259,8 +300,8 @@ class RoundTest {
                 .asString();
         assertThat(world.ines.call("DELETE", "/api/rounds/" + id, null, null).status())
                 .isEqualTo(204);
-        var ended = org.awaitility.Awaitility.await()
-                .atMost(java.time.Duration.ofSeconds(30))
+        var ended = Awaitility.await()
+                .atMost(Duration.ofSeconds(30))
                 .until(
                         () -> world.ines.get("/api/rounds/" + id).json(),
                         p -> p.path("endedAt").isString());
