@@ -18,7 +18,9 @@
     onanswer?: (words: string) => void;
   } = $props();
   let answering = $state(false);
-  const canAnswer = $derived(!!onanswer && (finding.verdict === 'CAUTION' || !finding.decisive));
+  const canAnswer = $derived(
+    !!onanswer && (finding.verdict === 'CAUTION' || (finding.verdict === 'NOT_KNOWN' && !finding.decisive)),
+  );
 
   function send(words: string): void {
     answering = false;
@@ -49,7 +51,12 @@
         onchange={(e) => send(e.currentTarget.value)}
         onblur={() => (answering = false)}
         onkeydown={(e) => e.key === 'Escape' && (answering = false)}
-      />{:else if finding.answer}<span class="small block">Answered: {finding.answer}</span>{/if}</span
+      />{:else if finding.answer}<span class="small block"
+        >Answered{finding.carriedOver ? ' (carried over)' : ''}: {finding.answer}</span
+      >{/if}{#each finding.earlier as words, i (i)}<span class="small block text-soft"
+        >Answered earlier: {words}
+        {#if canAnswer}<button class="btn-quiet small" onclick={() => onanswer?.(words)}>still true</button>{/if}</span
+      >{/each}{#if finding.onUsualValue}<span class="small block text-soft">Goes by a usual value.</span>{/if}</span
   >
   {#if finding.gap && onfill}<button
       class="btn-quiet small shrink-0 self-start"

@@ -57,6 +57,12 @@
     void bench.edit(line.id, { options: line.options.filter((s) => !isSame(s, option)) });
   const take = (option: Schemas['OptionView']) =>
     void bench.edit(line.id, { choice: { type: 'PART', part: option.state.part } });
+  /** Where a radiator, case fans or a graphics card can be put by hand. */
+  const places: Partial<Record<Schemas['LineView']['slot'], string[]>> = {
+    COOLER: ['top', 'front', 'rear', 'side', 'bottom'],
+    CASE_FANS: ['front', 'top', 'rear', 'side', 'bottom'],
+    GRAPHICS_CARD: ['upright'],
+  };
 </script>
 
 <div class="flex items-center justify-between gap-4">
@@ -146,6 +152,17 @@
         onchange={(event) => void bench.edit(line.id, { quantity: Math.trunc(event.currentTarget.valueAsNumber) || 0 })}
       /></label
     >
+    {#if places[line.slot]}<label class="small inline-flex items-center gap-1.5 text-soft"
+        >Place<select
+          class="field w-auto"
+          disabled={!open}
+          value={line.place ?? ''}
+          onchange={(event) => void bench.edit(line.id, { place: event.currentTarget.value })}
+        >
+          <option value="">where it fits best</option>
+          {#each places[line.slot] ?? [] as place (place)}<option value={place}>{place}</option>{/each}
+        </select></label
+      >{/if}
     <label class="small inline-flex items-center gap-1.5 text-soft"
       ><input
         type="checkbox"

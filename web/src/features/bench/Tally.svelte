@@ -4,7 +4,7 @@
   import { band, standing, tone } from '$features/desk/standing';
   import Gauge from '$ui/Gauge.svelte';
   import Mark from '$ui/Mark.svelte';
-  import { rows } from './findings';
+  import { type Row, rows, shelves } from './findings';
   import FindingRow from './FindingRow.svelte';
   import Fitting from './Fitting.svelte';
   import Loads from './Loads.svelte';
@@ -34,7 +34,19 @@
     year: (gaming: number, idle: number) => Promise<Schemas['Year'] | undefined>;
   } = $props();
   const scale = $derived(Math.max(tally.supplyRating ?? 0, tally.neededRating ?? 0, 1));
+  const shelf = $derived(shelves(tally.findings));
+  const counted = (many: number, one: string, more: string) => `${many} ${many === 1 ? one : more}`;
 </script>
+
+{#snippet told({ finding, rules }: Row)}
+  <FindingRow
+    {finding}
+    {rules}
+    {href}
+    {onfill}
+    onanswer={onanswer ? (words) => onanswer(finding.fingerprint, words) : undefined}
+  />
+{/snippet}
 
 <div class="space-y-4 p-4" aria-live="polite">
   <section aria-label="Total">
@@ -101,15 +113,28 @@
       >
     </p>
     <ul class="space-y-1">
-      {#each rows(tally.findings) as { finding, rules } (finding.fingerprint)}
-        <FindingRow
-          {finding}
-          {rules}
-          {href}
-          {onfill}
-          onanswer={onanswer ? (words) => onanswer(finding.fingerprint, words) : undefined}
-        />
-      {/each}
+      {#each rows(shelf.open) as row (row.finding.fingerprint + row.finding.lines.join())}{@render told(row)}{/each}
+      {#if shelf.notes.length}<li>
+          <details>
+            <summary class="cursor-pointer text-soft"
+              ><Mark verdict="NOTE" /> {counted(shelf.notes.length, 'note', 'notes')}</summary
+            >
+            <ul class="mt-1 space-y-1 pl-5">
+              {#each rows(shelf.notes) as row, i (i)}{@render told(row)}{/each}
+            </ul>
+          </details>
+        </li>{/if}
+      {#if shelf.advisory.length}<li>
+          <details>
+            <summary class="cursor-pointer text-soft"
+              ><Mark verdict="NOT_KNOWN" />
+              {counted(shelf.advisory.length, 'check that advises is', 'checks that advise are')} not decided</summary
+            >
+            <ul class="mt-1 space-y-1 pl-5">
+              {#each rows(shelf.advisory) as row, i (i)}{@render told(row)}{/each}
+            </ul>
+          </details>
+        </li>{/if}
       <li>
         <Fitting {tally} {fitting} />
       </li>
@@ -126,7 +151,7 @@
         viewBox="0 0 270 12"
         class="block w-full"
         role="img"
-        aria-label="{tally.peakWatts} W sustained peak of {tally.supplyRating ?? 'no'} W supply"
+        aria-label="{tally.peakWatts} W sustained peak, {tally.supplyRating ?? 'no'} W PSU"
       >
         <rect width="270" height="8" y="2" class="fill-hairline" /><rect
           width={(tally.peakWatts / scale) * 270}
@@ -143,7 +168,7 @@
       </svg>
       <details class="mt-1">
         <summary class="cursor-pointer"
-          >{tally.peakWatts} W sustained peak; wants a {tally.neededRating} W supply</summary
+          >Sustained peak: {tally.peakWatts} W. Choose a PSU of {tally.neededRating} W or more.</summary
         >
         <ul class="mt-1 text-soft">
           {#each tally.shares as share, i (i)}<li class="flex justify-between">

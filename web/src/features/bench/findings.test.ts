@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { Schemas } from '$lib/api/client';
-import { rows } from './findings';
+import { rows, shelves } from './findings';
 
 const finding = (rule: string, gap?: [string, string]): Schemas['FindingView'] => ({
   check: rule,
@@ -9,6 +9,9 @@ const finding = (rule: string, gap?: [string, string]): Schemas['FindingView'] =
   fingerprint: rule,
   gap: gap && { part: gap[0], field: gap[1], label: gap[1] },
   lines: [],
+  onUsualValue: false,
+  carriedOver: false,
+  earlier: [],
   rule,
   verdict: gap ? 'NOT_KNOWN' : 'CLASH',
 });
@@ -30,4 +33,16 @@ it('tells a missing figure once, with every check that waits for it, where the f
     ['memory'],
   ]);
   expect(told[1]?.finding.evidence).toBe('length is told');
+});
+
+it('keeps notes and what only advises out of what stands open', () => {
+  const clash = finding('clash');
+  const note = { ...finding('note'), verdict: 'NOTE' as const };
+  const advisory = { ...finding('advice', ['part', 'figure']), decisive: false };
+  const answered = { ...advisory, answer: 'it is known to us' };
+  expect(shelves([clash, note, advisory, answered])).toEqual({
+    open: [clash, answered],
+    notes: [note],
+    advisory: [advisory],
+  });
 });

@@ -5,6 +5,16 @@ type Finding = Schemas['FindingView'];
 /** A finding, and the rules of all checks that wait for the same missing figure; of one, where nothing is shared. */
 export type Row = { finding: Finding; rules: string[] };
 
+/** What stands open at once, what is only worth knowing, and what is missing without deciding anything. */
+export function shelves(findings: Finding[]): { open: Finding[]; notes: Finding[]; advisory: Finding[] } {
+  const isAdvisory = (f: Finding) => f.verdict === 'NOT_KNOWN' && !f.decisive && !f.answer;
+  return {
+    open: findings.filter((f) => f.verdict !== 'NOTE' && !isAdvisory(f)),
+    notes: findings.filter((f) => f.verdict === 'NOTE'),
+    advisory: findings.filter(isAdvisory),
+  };
+}
+
 /** Findings in their order, those that one missing figure would decide as one row. */
 export function rows(findings: Finding[]): Row[] {
   const rows: Row[] = [];

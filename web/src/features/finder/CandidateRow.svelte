@@ -48,8 +48,13 @@
         ? 'the choice · '
         : ''}{candidate.summary}{candidate.siblings ? ` · one of ${candidate.siblings + 1} siblings` : ''}</span
     >{#if why}<span class="small block text-soft">{why}</span>{/if}{#each candidate.forced as forced (forced.part)}<span
-        class="small block text-straw">also needs {forced.name}, {format.money(forced.price.minor)}</span
-      >{/each}{#if cautions && !why}<span class="small block text-straw"
+        class="small block text-straw"
+        title={forced.why}>also needs {forced.name}, {format.money(forced.price.minor)}</span
+      >{/each}{#if candidate.forced.length && candidate.alone[0]}<span class="small block text-soft"
+        >alone: {candidate.alone[0].evidence}</span
+      >{/if}{#if candidate.forcesTooMuch}<span class="small block text-straw"
+        >needs more than four other parts, or one that nobody sells; its full extra cost is not known</span
+      >{/if}{#if cautions && !why}<span class="small block text-straw"
         >{cautions} {cautions === 1 ? 'caution' : 'cautions'}</span
       >{/if}{#if candidate.avoid}<span class="small block text-clay">Advised against: {candidate.avoid}</span
       >{/if}</span

@@ -3,7 +3,7 @@ package lowfield.measure;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.TimeUnit;
-import lowfield.core.check.Checks;
+import lowfield.core.check.rules.Checks;
 import lowfield.core.check.Finding;
 import lowfield.core.check.TestBuild;
 import lowfield.core.guide.Build;

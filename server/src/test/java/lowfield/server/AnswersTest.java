@@ -49,7 +49,7 @@ class AnswersTest {
         world.filled().round();
         assertThat(finding("secure-boot").isMissingNode()).isTrue();
         asking(Map.of("secureBoot", true, "colours", List.of("white"), "supplyFloor", "excellent"));
-        assertThat(finding("secure-boot").path("verdict").asString()).isEqualTo("CAUTION");
+        assertThat(finding("secure-boot").path("verdict").asString()).isEqualTo("NOTE");
         assertThat(finding("theme").path("verdict").asString()).isEqualTo("NOT_KNOWN");
         asking(Map.of());
         assertThat(finding("secure-boot").isMissingNode()).isTrue();

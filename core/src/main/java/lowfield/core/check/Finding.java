@@ -1,56 +1,173 @@
 package lowfield.core.check;
 
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import lowfield.core.guide.Choice;
+import java.util.stream.Collectors;
 
 /**
- * What one check says of some lines. The evidence sentence is a template over its values (figures, words, sets of words,
- * choices) and is rendered only when asked for. A finding that is not known for want of a catalogue figure names it.
+ * What one check says of some lines: one of its outcomes with values. Sentences are rendered when asked for. A finding that
+ * is not known for want of a catalogue figure names it.
  */
-public record Finding(
-        Check check, Verdict verdict, List<UUID> lines, String template, List<Object> values, Optional<Gap> gap) {
+public final class Finding {
+    private final Check check;
+    private final Outcome outcome;
+    private final List<Seen> seen;
+    private final Object[] values;
+    private final boolean onUsualValue;
+    private final Optional<Gap> gap;
+    private final BuildContext build;
+    private final Optional<String> member;
 
-    /** "Card 337 mm; case takes 330 mm with front fans in." */
-    public String evidence() {
-        return values.isEmpty()
-                ? template
-                : template.formatted(values.stream().map(Finding::worded).toArray());
+    Finding(
+            Check check,
+            Outcome outcome,
+            List<Seen> seen,
+            Object[] values,
+            boolean onUsualValue,
+            Optional<Gap> gap,
+            BuildContext build) {
+        this(check, outcome, seen, values, onUsualValue, gap, build, Optional.empty());
     }
 
-    private static Object worded(Object value) {
-        if (value instanceof Choice choice) {
-            return choice.label();
-        }
+    private Finding(
+            Check check,
+            Outcome outcome,
+            List<Seen> seen,
+            Object[] values,
+            boolean onUsualValue,
+            Optional<Gap> gap,
+            BuildContext build,
+            Optional<String> member) {
+        this.check = check;
+        this.outcome = outcome;
+        this.seen = seen;
+        this.values = values;
+        this.onUsualValue = onUsualValue;
+        this.gap = gap;
+        this.build = build;
+        this.member = member;
+    }
+
+    public Check check() {
+        return check;
+    }
+
+    public Outcome outcome() {
+        return outcome;
+    }
+
+    public Verdict verdict() {
+        return outcome.verdict();
+    }
+
+    /** The lines that it is about. */
+    public List<UUID> lines() {
+        return seen.stream().map(Seen::id).toList();
+    }
+
+    /** Whether a usual value stands for a figure that nobody printed. */
+    public boolean onUsualValue() {
+        return onUsualValue;
+    }
+
+    public Optional<Gap> gap() {
+        return gap;
+    }
+
+    /** The sentence for the author: "The graphics card is 337 mm long; the case takes 330 mm with front fans." */
+    public String evidence() {
+        var sentence = worded(outcome.author());
+        return member.map(m -> "With " + m + ": " + sentence).orElse(sentence);
+    }
+
+    /** The sentence for readers; absent where it is of no use to them. */
+    public Optional<String> forReaders() {
+        return outcome.reader().map(this::worded);
+    }
+
+    private String worded(String template) {
+        return values.length == 0
+                ? template
+                : template.formatted(Arrays.stream(values).map(Finding::word).toArray());
+    }
+
+    private static Object word(Object value) {
         return value instanceof Set<?> words
-                ? String.join(
-                        ", ", words.stream().map(Object::toString).sorted().toList())
+                ? words.stream().map(Object::toString).sorted().collect(Collectors.joining(", "))
                 : value;
     }
 
-    /** The same said of what would hold with another member of a set: "with Mica Six 12 GB: card 251 mm; …". */
-    public Finding with(String member) {
-        var more = new ArrayList<Object>();
-        more.add(member);
-        more.addAll(values);
-        return new Finding(check, verdict, lines, "with %s: " + template, List.copyOf(more), gap);
+    /** The same said of what would hold with another member of a set. */
+    public Finding with(String other) {
+        return new Finding(check, outcome, seen, values, onUsualValue, gap, build, Optional.of(other));
     }
 
-    /** Same check, lines and values: an answer given to it still holds. */
+    /**
+     * Same check, outcome, slots, parts and everything declared that decided: an answer given to it still holds, in any
+     * build of the guide and in later editions. SHA-256 over canonical text, in hexadecimal; wording does not enter.
+     */
     public String fingerprint() {
-        return Integer.toHexString(
-                List.of(check.id(), verdict, lines, evidence()).hashCode());
+        try {
+            var digest = MessageDigest.getInstance("SHA-256");
+            return HexFormat.of().formatHex(digest.digest(canonical().getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException(impossible);
+        }
     }
 
-    /** Whether the other finding says the same of the same lines, perhaps with other figures. */
-    public boolean repeats(Finding other) {
-        return check.id().equals(other.check.id()) && verdict == other.verdict && lines.equals(other.lines);
+    private String canonical() {
+        var text = new StringBuilder(check.id()).append('|').append(outcome.name());
+        member.ifPresent(m -> text.append("|with ").append(Canonical.text(m)));
+        var lines = new ArrayList<String>();
+        for (var each : seen) {
+            var line = new StringBuilder(each.slot().name())
+                    .append(' ')
+                    .append(each.line().choice().key());
+            each.view()
+                    .inputs()
+                    .forEach(input -> line.append(' ')
+                            .append(input.key())
+                            .append('=')
+                            .append(Canonical.text(input.of(each.line()))));
+            lines.add(line.toString());
+        }
+        lines.stream().sorted().forEach(l -> text.append('|').append(l));
+        check.declaration()
+                .derived()
+                .forEach(d -> text.append('|').append(d.key()).append('=').append(build.told(d)));
+        return text.toString();
+    }
+
+    /** Whether the other finding says exactly the same of the same lines. */
+    public boolean equalTo(Finding other) {
+        return check == other.check
+                && outcome == other.outcome
+                && onUsualValue == other.onUsualValue
+                && member.equals(other.member)
+                && lines().equals(other.lines())
+                && Arrays.equals(plain(), other.plain());
+    }
+
+    private Object[] plain() {
+        return Arrays.stream(values)
+                .map(v -> v instanceof Seen s ? s.line().choice().key() : v)
+                .toArray();
     }
 
     public boolean touches(UUID line) {
-        return lines.contains(line);
+        return seen.stream().anyMatch(s -> s.id().equals(line));
+    }
+
+    @Override
+    public String toString() {
+        return check.id() + " " + outcome.name() + ": " + evidence();
     }
 }

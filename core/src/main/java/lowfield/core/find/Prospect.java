@@ -2,7 +2,6 @@ package lowfield.core.find;
 
 import java.util.List;
 import java.util.Optional;
-import lowfield.core.check.Effect;
 import lowfield.core.guide.Slot;
 import lowfield.core.money.Amount;
 import lowfield.core.part.Part;
@@ -12,7 +11,8 @@ import lowfield.core.total.LinePrice;
 
 /**
  * What it would be like to take a part on a line: its price, what else it forces, the build's total with that, and the
- * trouble that is left. {@code trueDifference} is what the counted total would move by, forced parts included.
+ * trouble that is left. {@code alone} is the change and nothing else, {@code effect} the same with what it forces;
+ * {@code forcesTooMuch} when more than four further changes would be needed, so that no cost is given. {@code trueDifference} is what the counted total would move by, forced parts included.
  */
 public record Prospect(
         Part part,
@@ -21,7 +21,9 @@ public record Prospect(
         CountedTotal total,
         BandState state,
         Amount trueDifference,
-        Effect effect,
+        Impact alone,
+        Impact effect,
+        boolean forcesTooMuch,
         Group group) {
 
     /** A further part that the candidate needs: the cheapest of its slot with which everything goes together. */

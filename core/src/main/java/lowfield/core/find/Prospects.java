@@ -4,15 +4,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
-import lowfield.core.check.Checks;
-import lowfield.core.check.Effect;
+import java.util.function.ToLongFunction;
+import lowfield.core.check.FigureRef;
 import lowfield.core.check.Finding;
-import lowfield.core.check.Reading;
-import lowfield.core.check.Verdict;
+import lowfield.core.check.rules.Checks;
 import lowfield.core.guide.Band;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
@@ -27,22 +25,20 @@ import lowfield.core.total.CountedTotal;
 import lowfield.core.total.LinePrice;
 
 /**
- * Works out what each of many parts would do on one line of one build. A clash that another cooler or supply would mend
- * makes the candidate dearer instead of unfit: the cheapest one that mends it is found, and kept for other candidates that
- * look the same to every check of that slot.
+ * Works out what each of many parts would do on one line of one build, alone and with what it forces. A clash that other
+ * parts would mend makes the candidate dearer instead of unfit: the cheapest set of changes that mends it is found, and kept
+ * for other candidates that look the same to every check that decides.
  */
 public final class Prospects {
-    private static final List<Slot> MENDABLE = List.of(Slot.COOLER, Slot.POWER_SUPPLY);
-
     private final Ground ground;
     private final UUID line;
     private final boolean isUnfinished;
-    private final Map<List<Object>, Optional<Part>> mended = new ConcurrentHashMap<>();
-    private final Map<Slot, List<Reading<?, ?>>> seen = new ConcurrentHashMap<>();
+    private final Map<List<Object>, ForcedChanges.Chain> chains = new ConcurrentHashMap<>();
+    private final List<FigureRef<?, ?>> read;
 
     /**
-     * The build as it stands: its findings, the price of each line in order, how its tier counts, how a line is priced, and
-     * the parts of a kind that can be bought, cheapest first.
+     * The build as it stands: its findings, the price of each line in order, how its tier counts, how a line is priced, what
+     * one piece of a part costs in minor units, and the parts of a kind that can be bought, cheapest first.
      */
     public record Ground(
             Build build,
@@ -53,12 +49,14 @@ public final class Prospects {
             Money zero,
             Band band,
             Function<Line, LinePrice> pricing,
+            ToLongFunction<Part> pieces,
             Function<Kind, List<Part>> forSale) {}
 
     public Prospects(Ground ground, UUID line) {
         this.ground = ground;
         this.line = line;
         var own = line().slot();
+        this.read = Checks.deciding(own.kind());
         this.isUnfinished = Arrays.stream(Slot.values())
                 .anyMatch(
                         s -> s.needed() && s != own && ground.build().filled(s).isEmpty());
@@ -90,14 +88,16 @@ public final class Prospects {
                 total,
                 state,
                 total.total().minus(ground.total().total()),
-                outcome.effect(),
+                outcome.alone(),
+                outcome.withForced(),
+                outcome.isTooLong(),
                 outline(outcome).group(total.total(), state, isUnfinished));
     }
 
     /** What is left to say of all parts that look the same to the checks: whether they fit, and what else they force. */
-    record Outline(boolean clashes, boolean undecided, List<LinePrice> forced) {
+    record Outline(boolean clashes, boolean undecided, boolean forces, List<LinePrice> forced) {
         Prospect.Group group(Amount total, BandState state, boolean isUnfinished) {
-            return Prospect.Group.of(clashes, undecided, !forced.isEmpty(), total, state, isUnfinished);
+            return Prospect.Group.of(clashes, undecided, forces, total, state, isUnfinished);
         }
     }
 
@@ -107,8 +107,9 @@ public final class Prospects {
 
     private static Outline outline(Outcome outcome) {
         return new Outline(
-                !outcome.effect().clashes().isEmpty(),
-                !outcome.effect().undecided().isEmpty(),
+                !outcome.withForced().clashes().isEmpty(),
+                !outcome.withForced().undecided().isEmpty(),
+                outcome.isTooLong() || !outcome.forced().isEmpty(),
                 outcome.forcedPrices());
     }
 
@@ -116,31 +117,65 @@ public final class Prospects {
         return ground.pricing().apply(line().with(new Choice.Chosen(part)));
     }
 
-    private record Outcome(Effect effect, List<Prospect.Forced> forced, List<LinePrice> forcedPrices) {}
+    private record Outcome(
+            Impact alone,
+            Impact withForced,
+            boolean isTooLong,
+            List<Prospect.Forced> forced,
+            List<LinePrice> forcedPrices) {}
 
     private Outcome outcome(Part part) {
-        var choice = new Choice.Chosen(part);
-        var slotOfLine = line().slot();
-        var build = ground.build().taking(line, choice);
-        var effect = Effect.ofTaking(ground.build(), ground.findings(), line, choice);
+        var candidate = offered(line().with(new Choice.Chosen(part)));
+        var alone = Impact.ofReplacing(ground.build(), ground.findings(), candidate);
+        var chain = chain(part, candidate);
         var forced = new ArrayList<Prospect.Forced>();
         var prices = new ArrayList<LinePrice>();
-        for (var slot : MENDABLE) {
-            var clash = slot == slotOfLine
-                    ? Optional.<Finding>empty()
-                    : effect.clashes().stream().filter(f -> concerns(f, slot)).findFirst();
-            if (clash.isPresent()) {
-                var mend = mend(part, build, slot);
-                if (mend.isPresent()) {
-                    build = taking(build, slot, mend.get());
-                    var price = ground.pricing().apply(lineOf(build, slot));
-                    prices.add(price);
-                    forced.add(new Prospect.Forced(
-                            slot, mend.get(), price, clash.get().evidence()));
-                }
-            }
+        for (var change : chain.changes()) {
+            var price = ground.pricing().apply(ForcedChanges.lineOf(chain.build(), change.slot()));
+            prices.add(price);
+            forced.add(new Prospect.Forced(
+                    change.slot(), change.part(), price, change.why().evidence()));
         }
-        return new Outcome(forced.isEmpty() ? effect : leftOver(build), List.copyOf(forced), List.copyOf(prices));
+        var left = forced.isEmpty() ? alone : Impact.between(ground.findings(), Checks.on(chain.build()), line);
+        return new Outcome(alone, left, !chain.isSolved(), List.copyOf(forced), List.copyOf(prices));
+    }
+
+    /** The line with the condition of the offer that counts. */
+    private Line offered(Line one) {
+        return ground.pricing()
+                .apply(one)
+                .offer()
+                .map(offer -> one.in(offer.condition()))
+                .orElse(one);
+    }
+
+    /** What the part forces; parts that look the same to the checks force the same, each with its own name in the findings. */
+    private ForcedChanges.Chain chain(Part part, Line candidate) {
+        var build = ground.build().replacing(candidate);
+        var known = chains.computeIfAbsent(
+                look(part, candidate),
+                look -> new ForcedChanges(
+                                ground.findings(), line, candidate.slot(), ground.forSale(), this::goods, this::offered)
+                        .follow(build));
+        var with = build;
+        for (var change : known.changes()) {
+            with = ForcedChanges.with(with, offered(ForcedChanges.lineWith(with, change.slot(), change.part())));
+        }
+        return new ForcedChanges.Chain(known.changes(), with, known.isSolved());
+    }
+
+    /** What one piece costs, in minor units; the most of all without a price. */
+    private long goods(Part part) {
+        return ground.pieces().applyAsLong(part);
+    }
+
+    private List<Object> look(Part part, Line candidate) {
+        var look = new ArrayList<Object>();
+        look.add(candidate.condition());
+        for (var reading : read) {
+            look.add(reading.of(part));
+        }
+        return look;
     }
 
     /** The build's total with a price on the line and those of what it forces. */
@@ -161,75 +196,5 @@ public final class Prospects {
         }
         prices.addAll(forced);
         return prices;
-    }
-
-    /** What is wrong in the mended build and touches the candidate or was not wrong before. */
-    private Effect leftOver(Build build) {
-        return new Effect(Checks.on(build).stream()
-                .filter(f -> f.verdict() != Verdict.FITS)
-                .filter(f -> f.touches(line) || ground.findings().stream().noneMatch(f::repeats))
-                .toList());
-    }
-
-    private boolean concerns(Finding clash, Slot slot) {
-        return clash.check().slots().contains(slot)
-                && (ground.build().lines().stream().anyMatch(l -> l.slot() == slot && clash.touches(l.id()))
-                        || slot == Slot.COOLER && clash.check().id().equals("cooler-present"));
-    }
-
-    private Optional<Part> mend(Part candidate, Build build, Slot slot) {
-        return mended.computeIfAbsent(key(candidate, slot), key -> cheapest(build, slot));
-    }
-
-    /** The cheapest part of the slot with which nothing that concerns it clashes or stays undecided. */
-    private Optional<Part> cheapest(Build build, Slot slot) {
-        for (var part : ground.forSale().apply(slot.kind())) {
-            var with = taking(build, slot, part);
-            var id = lineOf(with, slot).id();
-            var sound = Checks.concerning(slot, with).stream()
-                    .noneMatch(f -> (f.touches(id) || f.check().id().equals("cooler-present"))
-                            && f.check().decisive()
-                            && (f.verdict() == Verdict.CLASH || f.verdict() == Verdict.NOT_KNOWN));
-            if (sound) {
-                return Optional.of(part);
-            }
-        }
-        return Optional.empty();
-    }
-
-    /** Everything of a candidate that the checks of a slot can see. */
-    private List<Object> key(Part candidate, Slot slot) {
-        var key = new ArrayList<Object>();
-        key.add(slot);
-        for (var reading : seen.computeIfAbsent(slot, this::readings)) {
-            key.add(reading.of(candidate));
-        }
-        return key;
-    }
-
-    private List<Reading<?, ?>> readings(Slot slot) {
-        var kind = line().slot().kind();
-        return Checks.concerning(slot).stream()
-                .flatMap(c -> c.reads().stream())
-                .filter(r -> r.kind() == kind)
-                .distinct()
-                .toList();
-    }
-
-    private static Line lineOf(Build build, Slot slot) {
-        return build.lines().stream().filter(l -> l.slot() == slot).findFirst().orElseThrow();
-    }
-
-    private static Build taking(Build build, Slot slot, Part part) {
-        return build.lines().stream()
-                .filter(l -> l.slot() == slot)
-                .findFirst()
-                .map(l -> build.taking(l.id(), part))
-                .orElseGet(() -> build.adding(new Line(
-                        UUID.nameUUIDFromBytes(slot.name().getBytes(java.nio.charset.StandardCharsets.UTF_8)),
-                        slot,
-                        new Choice.Chosen(part),
-                        1,
-                        true)));
     }
 }

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import lowfield.core.check.Checks;
+import lowfield.core.check.rules.Checks;
 import lowfield.core.part.Field;
 import lowfield.core.part.Field.Holds;
 import lowfield.core.part.Figure;
@@ -65,7 +65,7 @@ public final class Shelf {
         this.text = new TextIndex(
                 this.parts.stream().map(p -> p.fullName() + " " + p.summary()).toList());
         var numbers = new HashMap<List<Object>, Integer>();
-        var read = Checks.reading(kind);
+        var read = Checks.deciding(kind);
         this.looks = this.parts.stream()
                 .map(part -> read.stream().<Object>map(r -> r.of(part)).toList())
                 .mapToInt(look -> numbers.computeIfAbsent(look, l -> numbers.size()))
@@ -73,12 +73,12 @@ public final class Shelf {
         this.manyLooks = numbers.size();
     }
 
-    /** A number that two rows share when no check can tell them apart, from zero to {@link #looks()}. */
+    /** A number that two rows share when no check can tell whether one fits and the other does not, from zero to {@link #looks()}. */
     int look(int row) {
         return looks[row];
     }
 
-    /** How many different rows there are to the checks. */
+    /** How many different rows there are to the checks that decide. */
     int looks() {
         return manyLooks;
     }

@@ -14,6 +14,7 @@ public final class Build {
     private final List<Line> lines;
     private final Map<Slot, List<Line>> filled;
     private final Wishes wishes;
+    private final Optional<Integer> year;
 
     /** A list of which nothing is asked. */
     public Build(List<Line> lines) {
@@ -23,6 +24,7 @@ public final class Build {
     public Build(List<Line> lines, Wishes wishes) {
         this.lines = List.copyOf(lines);
         this.wishes = wishes;
+        this.year = Optional.empty();
         this.filled = new EnumMap<>(Slot.class);
         for (var line : this.lines) {
             if (!line.isEmpty()) {
@@ -32,10 +34,21 @@ public final class Build {
         filled.replaceAll((slot, of) -> List.copyOf(of));
     }
 
-    private Build(List<Line> lines, Map<Slot, List<Line>> filled, Wishes wishes) {
+    private Build(List<Line> lines, Map<Slot, List<Line>> filled, Wishes wishes, Optional<Integer> year) {
         this.lines = lines;
         this.filled = filled;
         this.wishes = wishes;
+        this.year = year;
+    }
+
+    /** The same build in an edition of that year. */
+    public Build in(int edition) {
+        return new Build(lines, filled, wishes, Optional.of(edition));
+    }
+
+    /** The year of its edition; absent outside one. */
+    public Optional<Integer> year() {
+        return year;
     }
 
     /** What is asked of it. */
@@ -65,32 +78,38 @@ public final class Build {
         return taking(line, new Choice.Chosen(part));
     }
 
-    /** This build with another choice on one line; only that line's slot is laid out anew. */
+    /** This build with another choice on one line. */
     public Build taking(UUID line, Choice choice) {
+        return line(line).map(l -> replacing(l.with(choice))).orElse(this);
+    }
+
+    /** This build with another line in the place of the one with its id; only that line's slot is laid out anew. */
+    public Build replacing(Line line) {
         var changed = new ArrayList<Line>(lines.size());
-        var slot = Optional.<Slot>empty();
         for (var each : lines) {
-            var same = each.id().equals(line);
-            changed.add(same ? each.with(choice) : each);
-            slot = same ? Optional.of(each.slot()) : slot;
+            changed.add(each.id().equals(line.id()) ? line : each);
         }
         var all = List.copyOf(changed);
         var map = new EnumMap<>(filled);
-        slot.ifPresent(s -> map.put(
-                s, all.stream().filter(l -> l.slot() == s && !l.isEmpty()).toList()));
-        return new Build(all, map, wishes);
+        map.put(
+                line.slot(),
+                all.stream()
+                        .filter(l -> l.slot() == line.slot() && !l.isEmpty())
+                        .toList());
+        return new Build(all, map, wishes, year);
     }
 
     /** This build with a line more. */
     public Build adding(Line line) {
         var more = new ArrayList<>(lines);
         more.add(line);
-        return new Build(more, wishes);
+        var build = new Build(more, wishes);
+        return year.map(build::in).orElse(build);
     }
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Build b && lines.equals(b.lines) && wishes.equals(b.wishes);
+        return other instanceof Build b && lines.equals(b.lines) && wishes.equals(b.wishes) && year.equals(b.year);
     }
 
     @Override

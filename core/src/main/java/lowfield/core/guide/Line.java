@@ -1,18 +1,46 @@
 package lowfield.core.guide;
 
+import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
+import lowfield.core.offer.Condition;
 
-/** One line of a build: what fills a slot, how many, and whether it counts in the total. */
-public record Line(UUID id, Slot slot, Choice choice, int quantity, boolean counted) {
+/**
+ * One line of a build: what fills a slot, how many, and whether it counts in the total.
+ *
+ * @param place where the author puts a radiator, a fan or a drive; absent where it goes where it fits best
+ * @param condition the condition of the offer that counts; absent without an offer
+ */
+public record Line(
+        UUID id,
+        Slot slot,
+        Choice choice,
+        int quantity,
+        boolean counted,
+        Optional<String> place,
+        Optional<Condition> condition) {
     public static final int MOST = 20;
 
     public Line {
         RuleBroken.unless(quantity >= 1 && quantity <= MOST, "A quantity is 1 to %d, not %d.", MOST, quantity);
     }
 
+    /** One that goes where it fits best and whose offer is not known. */
+    public Line(UUID id, Slot slot, Choice choice, int quantity, boolean counted) {
+        this(id, slot, choice, quantity, counted, Optional.empty(), Optional.empty());
+    }
+
+    /** Another choice: its place stays, the condition of another offer does not. */
     public Line with(Choice other) {
-        return new Line(id, slot, other, quantity, counted);
+        return new Line(id, slot, other, quantity, counted, place, Optional.empty());
+    }
+
+    public Line at(String where) {
+        return new Line(id, slot, choice, quantity, counted, Optional.of(where), condition);
+    }
+
+    public Line in(Condition state) {
+        return new Line(id, slot, choice, quantity, counted, place, Optional.of(state));
     }
 
     public boolean isEmpty() {

@@ -92,5 +92,107 @@ public record Case(
         Figure<String> colour,
 
         @Shown(value = "lighting plug", brief = false, group = "looks")
-        Figure<String> lightingPlug)
+        Figure<String> lightingPlug,
+
+        @Shown(value = "width", unit = "mm", most = 1000, brief = false, group = "size")
+        Figure<Integer> width,
+
+        @Shown(value = "height", unit = "mm", most = 2000, brief = false, group = "size")
+        Figure<Integer> height,
+
+        @Shown(value = "depth", unit = "mm", most = 2000, brief = false, group = "size")
+        Figure<Integer> depth,
+
+        @Shown(value = "inner width", unit = "mm", most = 1000, brief = false, group = "size")
+        Figure<Integer> innerWidth,
+
+        @Shown(value = "inner height", unit = "mm", most = 2000, brief = false, group = "size")
+        Figure<Integer> innerHeight,
+
+        @Shown(value = "inner depth", unit = "mm", most = 2000, brief = false, group = "size")
+        Figure<Integer> innerDepth,
+
+        @Shown(value = "motherboard below the inner top", unit = "mm", most = 500, brief = false, group = "size")
+        Figure<Integer> boardTop,
+
+        @Shown(value = "motherboard behind the rear panel", unit = "mm", most = 500, brief = false, group = "size")
+        Figure<Integer> boardRear,
+
+        @Shown(value = "height of the PSU shroud", unit = "mm", most = 500, brief = false, group = "size")
+        Figure<Integer> shroud,
+
+        @Shown(value = "length of the PSU bay", unit = "mm", most = 1000, brief = false, group = "size")
+        Figure<Integer> supplyBay,
+
+        @Shown(value = "PSU limit includes its cables", brief = false, group = "size")
+        Figure<Boolean> supplyLengthWithCables,
+
+        @Shown(value = "bracket for a smaller PSU in the box", brief = false, group = "size")
+        Figure<Boolean> supplyBracket,
+
+        @Shown(value = "drive cage", brief = false, group = "size")
+        Figure<String> driveCage,
+
+        @Shown(value = "combined drive bays", most = 40, brief = false, better = Better.MORE, group = "size")
+        Figure<Integer> baysCombined,
+
+        @Shown(value = "expansion slots", most = 20, brief = false, better = Better.MORE, group = "connections")
+        Figure<Integer> expansionSlots,
+
+        @Shown(value = "fan places by side", brief = false, better = Better.MORE, group = "cooling")
+        Figure<List<FanPlace>> fanPlacesBySide,
+
+        @Shown(value = "mesh front", brief = false, group = "cooling")
+        Figure<Boolean> vented,
+
+        @Shown(value = "depth of the side fans", unit = "mm", most = 100, brief = false, group = "size")
+        Figure<Integer> sideFanDepth,
+
+        @Shown(value = "fans on its hub", most = 30, brief = false, better = Better.MORE, group = "cooling")
+        Figure<Integer> fanHub,
+
+        @Shown(value = "front USB-A ports", most = 20, brief = false, better = Better.MORE, group = "connections")
+        Figure<Integer> frontUsbA,
+
+        @Shown(
+                value = "speed of the front USB-C",
+                unit = "Gbit/s",
+                most = 1000,
+                brief = false,
+                better = Better.MORE,
+                group = "connections")
+        Figure<Integer> frontUsbCSpeed,
+
+        @Shown(
+                value = "cable room behind the motherboard",
+                unit = "mm",
+                most = 200,
+                brief = false,
+                better = Better.MORE,
+                group = "size")
+        Figure<Integer> cableRoom,
+
+        @Shown(
+                value = "widest motherboard",
+                unit = "mm",
+                most = 500,
+                brief = false,
+                better = Better.MORE,
+                group = "size")
+        Figure<Integer> boardWidth,
+
+        @Shown(value = "cut-outs for rear-connector motherboards", brief = false, group = "size")
+        Figure<Boolean> rearConnectors,
+
+        @Shown(value = "thickness of an upright card", unit = "mm", most = 200, brief = false, group = "size")
+        Figure<Integer> uprightThickness,
+
+        @Shown(value = "room from an upright card to the panel", unit = "mm", most = 500, brief = false, group = "size")
+        Figure<Integer> uprightRoom,
+
+        @Shown(value = "PCIe generation of the riser", most = 9, brief = false, group = "connections")
+        Figure<Integer> riserGeneration,
+
+        @Shown(value = "lighting controller", brief = false, group = "looks")
+        Figure<Boolean> lightingController)
         implements Spec {}

@@ -53,5 +53,41 @@ public record Cooler(
         Figure<String> lightingPlug,
 
         @Shown(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")
-        Figure<Integer> warranty)
+        Figure<Integer> warranty,
+
+        @Shown(value = "width", unit = "mm", most = 500, brief = false, group = "size")
+        Figure<Integer> width,
+
+        @Shown(value = "depth", unit = "mm", most = 500, brief = false, group = "size")
+        Figure<Integer> depth,
+
+        @Shown(value = "offset from the socket centre", unit = "mm", most = 200, brief = false, group = "size")
+        Figure<Integer> offset,
+
+        @Shown(value = "reaches over the first expansion slot", brief = false, group = "size")
+        Figure<Boolean> overFirstSlot,
+
+        @Shown(value = "sockets whose bracket is sold separately", brief = false, group = "connections")
+        Figure<Set<String>> bracketSeparate,
+
+        @Shown(value = "radiator length", unit = "mm", most = 1000, brief = false, group = "size")
+        Figure<Integer> radiatorLength,
+
+        @Shown(value = "radiator width", unit = "mm", most = 500, brief = false, group = "size")
+        Figure<Integer> radiatorWidth,
+
+        @Shown(value = "radiator thickness", unit = "mm", most = 200, brief = false, group = "size")
+        Figure<Integer> radiatorAlone,
+
+        @Shown(value = "fan thickness", unit = "mm", most = 100, brief = false, group = "size")
+        Figure<Integer> fanThickness,
+
+        @Shown(value = "USB 2.0 headers it needs", most = 10, brief = false, group = "connections")
+        Figure<Integer> usb2Headers,
+
+        @Shown(value = "SATA plugs it needs", most = 10, brief = false, group = "connections")
+        Figure<Integer> sataPlugs,
+
+        @Shown(value = "pump no higher than the radiator", brief = false, group = "size")
+        Figure<Boolean> pumpBelowRadiator)
         implements Spec {}

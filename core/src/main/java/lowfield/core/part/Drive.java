@@ -35,5 +35,11 @@ public record Drive(
         Figure<Boolean> heatsink,
 
         @Shown(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")
-        Figure<Integer> warranty)
+        Figure<Integer> warranty,
+
+        @Shown(value = "DRAM cache", brief = false, better = Better.MORE, group = "speed")
+        Figure<Boolean> dramCache,
+
+        @Shown(value = "height", unit = "mm", most = 100, brief = false, better = Better.LESS, group = "size")
+        Figure<Integer> height)
         implements Spec {}

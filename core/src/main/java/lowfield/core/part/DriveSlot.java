@@ -14,6 +14,7 @@ public record DriveSlot(
         Figure<Integer> longest,
 
         @Shown("under a cover") Figure<Boolean> covered,
+        @Shown("single-sided drives only") Figure<Boolean> singleSided,
         @Shown("for radio cards only") Figure<Boolean> radioOnly,
 
         @Shown(value = "SATA ports it switches off", said = "switches off SATA ports: %s", most = 20)

@@ -18,5 +18,31 @@ public record Fan(
         Figure<String> lightingPlug,
 
         @Shown(value = "colour", brief = false, group = "looks")
-        Figure<String> colour)
+        Figure<String> colour,
+
+        @Shown(value = "thickness", unit = "mm", most = 100, brief = false, group = "size")
+        Figure<Integer> thickness,
+
+        @Shown(
+                value = "current of a fan",
+                unit = "mA",
+                most = 10000,
+                brief = false,
+                better = Better.LESS,
+                group = "connections")
+        Figure<Integer> current,
+
+        @Shown(value = "pins of its plug", most = 10, brief = false, group = "connections")
+        Figure<Integer> pins,
+
+        @Shown(
+                value = "fans on the hub in the pack",
+                most = 30,
+                brief = false,
+                better = Better.MORE,
+                group = "connections")
+        Figure<Integer> hub,
+
+        @Shown(value = "SATA plugs it needs", most = 10, brief = false, group = "connections")
+        Figure<Integer> sataPlugs)
         implements Spec {}

@@ -1,5 +1,6 @@
 package lowfield.core.part;
 
+import java.util.List;
 import java.util.Set;
 
 /** A graphics card: one chip on a maker's board. */
@@ -85,5 +86,20 @@ public record GraphicsCard(
         Figure<String> lightingPlug,
 
         @Shown(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")
-        Figure<Integer> warranty)
+        Figure<Integer> warranty,
+
+        @Shown(value = "slots covered", most = 6, brief = false, group = "size")
+        Figure<Integer> slotsCovered,
+
+        @Shown(value = "edge of the power plug", brief = false, group = "power")
+        Figure<String> plugEdge,
+
+        @Shown(value = "12V-2x6 power", unit = "W", most = 1000, brief = false, group = "power")
+        Figure<Integer> sixteenPinWatts,
+
+        @Shown(value = "powered by the motherboard's edge connector", brief = false, group = "power")
+        Figure<Boolean> boardFed,
+
+        @Shown(value = "video outputs with their payload", brief = false, group = "connections")
+        Figure<List<VideoPort>> videoOutputs)
         implements Spec {}

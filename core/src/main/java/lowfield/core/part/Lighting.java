@@ -9,5 +9,11 @@ public record Lighting(
         Figure<Integer> length,
 
         @Shown(value = "controller in the box", group = "connections")
-        Figure<Boolean> controller)
+        Figure<Boolean> controller,
+
+        @Shown(value = "USB 2.0 headers it needs", most = 10, brief = false, group = "connections")
+        Figure<Integer> usb2Headers,
+
+        @Shown(value = "SATA plugs it needs", most = 10, brief = false, group = "connections")
+        Figure<Integer> sataPlugs)
         implements Spec {}

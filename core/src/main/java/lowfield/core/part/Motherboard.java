@@ -113,5 +113,75 @@ public record Motherboard(
         Figure<String> colour,
 
         @Shown(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")
-        Figure<Integer> warranty)
+        Figure<Integer> warranty,
+
+        @Shown(value = "BIOS version until which each CPU family runs", brief = false, group = "care")
+        Figure<Map<String, String>> firmwareUntil,
+
+        @Shown(value = "TPM", brief = false, group = "care") Figure<String> tpm,
+
+        @Shown(value = "maximum CPU power by default", unit = "W", most = 2000, brief = false, group = "power")
+        Figure<Integer> cpuPower,
+
+        @Shown(value = "width", unit = "mm", most = 500, brief = false, group = "size")
+        Figure<Integer> width,
+
+        @Shown(value = "socket centre below the top edge", unit = "mm", most = 500, brief = false, group = "size")
+        Figure<Integer> socketTop,
+
+        @Shown(value = "socket centre from the rear edge", unit = "mm", most = 500, brief = false, group = "size")
+        Figure<Integer> socketRear,
+
+        @Shown(
+                value = "nearest memory slot from the socket centre",
+                unit = "mm",
+                most = 300,
+                brief = false,
+                group = "size")
+        Figure<Integer> memoryEdge,
+
+        @Shown(value = "front USB-A headers", most = 10, brief = false, better = Better.MORE, group = "connections")
+        Figure<Integer> usbAHeaders,
+
+        @Shown(value = "USB 2.0 headers", most = 10, brief = false, better = Better.MORE, group = "connections")
+        Figure<Integer> usb2Headers,
+
+        @Shown(
+                value = "speed of the front USB-C header",
+                unit = "Gbit/s",
+                most = 1000,
+                brief = false,
+                better = Better.MORE,
+                group = "connections")
+        Figure<Integer> frontUsbCSpeed,
+
+        @Shown(value = "pump headers", most = 10, brief = false, better = Better.MORE, group = "connections")
+        Figure<Integer> pumpHeaders,
+
+        @Shown(
+                value = "current of a fan header",
+                unit = "mA",
+                most = 10000,
+                brief = false,
+                better = Better.MORE,
+                group = "connections")
+        Figure<Integer> headerCurrent,
+
+        @Shown(value = "controls 3-pin fans by voltage", brief = false, group = "connections")
+        Figure<Boolean> fanVoltageControl,
+
+        @Shown(value = "connectors at the back", brief = false, group = "size")
+        Figure<Boolean> rearConnectors,
+
+        @Shown(value = "edge connector that powers a graphics card", brief = false, group = "connections")
+        Figure<Boolean> cardPowerEdge,
+
+        @Shown(value = "slot for a chipset Wi-Fi module", brief = false, group = "connections")
+        Figure<Boolean> radioModuleSlot,
+
+        @Shown(value = "antennas in the box", brief = false, group = "connections")
+        Figure<Boolean> antennas,
+
+        @Shown(value = "video outputs", brief = false, group = "connections")
+        Figure<List<VideoPort>> videoOutputs)
         implements Spec {}

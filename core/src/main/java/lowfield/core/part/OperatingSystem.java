@@ -3,5 +3,8 @@ package lowfield.core.part;
 /** An operating system. */
 public record OperatingSystem(
         @Shown(value = "licence", group = "care") Figure<String> licence,
-        @Shown(value = "delivery", group = "care") Figure<String> delivery)
+        @Shown(value = "delivery", group = "care") Figure<String> delivery,
+
+        @Shown(value = "needs TPM 2.0", brief = false, group = "care")
+        Figure<Boolean> needsTpm)
         implements Spec {}

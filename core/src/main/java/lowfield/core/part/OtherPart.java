@@ -2,4 +2,11 @@ package lowfield.core.part;
 
 /** Something of no kind of its own. */
 public record OtherPart(
-        @Shown(value = "note", group = "care") Figure<String> note) implements Spec {}
+        @Shown(value = "note", group = "care") Figure<String> note,
+
+        @Shown(value = "supports a heavy graphics card", brief = false, group = "size")
+        Figure<Boolean> holdsCard,
+
+        @Shown(value = "SATA plugs it needs", most = 10, brief = false, group = "connections")
+        Figure<Integer> sataPlugs)
+        implements Spec {}

@@ -72,5 +72,47 @@ public record PowerSupply(
         Figure<Integer> warranty,
 
         @Shown(value = "where the warranty is served", brief = false, group = "care")
-        Figure<Set<String>> warrantyIn)
+        Figure<Set<String>> warrantyIn,
+
+        @Shown(value = "separate PCIe cables", most = 16, brief = false, better = Better.MORE, group = "connections")
+        Figure<Integer> pcieCables,
+
+        @Shown(
+                value = "power of its 12V-2x6 cable",
+                unit = "W",
+                most = 1000,
+                brief = false,
+                better = Better.MORE,
+                group = "connections")
+        Figure<Integer> sixteenPinWatts,
+
+        @Shown(
+                value = "EPS cable length",
+                unit = "mm",
+                most = 2000,
+                brief = false,
+                better = Better.MORE,
+                group = "connections")
+        Figure<Integer> epsLength,
+
+        @Shown(
+                value = "main cable length",
+                unit = "mm",
+                most = 2000,
+                brief = false,
+                better = Better.MORE,
+                group = "connections")
+        Figure<Integer> mainLength,
+
+        @Shown(value = "height", unit = "mm", most = 300, brief = false, group = "size")
+        Figure<Integer> height,
+
+        @Shown(value = "colour of its cables", brief = false, group = "looks")
+        Figure<String> cableColour,
+
+        @Shown(value = "12 V rating", unit = "W", most = 10000, brief = false, better = Better.MORE, group = "power")
+        Figure<Integer> rating12V,
+
+        @Shown(value = "PSUs whose cables fit, by their maker's list", brief = false, group = "connections")
+        Figure<Set<String>> cablesOf)
         implements Spec {}

@@ -90,5 +90,32 @@ public record Processor(
         Figure<Set<String>> leavesDead,
 
         @Shown(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")
-        Figure<Integer> warranty)
+        Figure<Integer> warranty,
+
+        @Shown(
+                value = "usual memory ceiling of the family",
+                unit = "MT/s",
+                most = 50000,
+                brief = false,
+                better = Better.MORE,
+                group = "speed")
+        Figure<Integer> memoryCeiling,
+
+        @Shown(
+                value = "cooling power of the boxed cooler",
+                unit = "W",
+                most = 2000,
+                brief = false,
+                better = Better.MORE,
+                group = "care")
+        Figure<Integer> boxedCooler,
+
+        @Shown(value = "BIOS version that mends a published fault", brief = false, group = "care")
+        Figure<String> safeFirmware,
+
+        @Shown(value = "published fault", brief = false, group = "care")
+        Figure<String> fault,
+
+        @Shown(value = "supported by current operating systems", brief = false, group = "care")
+        Figure<Boolean> supportedBySystem)
         implements Spec {}

@@ -16,5 +16,10 @@ public record RadiatorPlace(
         @Shown(value = "highest heatsink of the board under it", unit = "mm", most = 200)
         Figure<Integer> heatsinkHeight,
 
+        @Shown("takes the drive cage's room") Figure<Boolean> takesCage,
+
+        @Shown(value = "EPS plugs under it", said = "over the EPS plugs")
+        Figure<Boolean> overEps,
+
         @Shown(value = "tube it takes", unit = "mm", most = 2000)
         Figure<Integer> tube) {}

@@ -1,5 +1,6 @@
 package lowfield.core.part;
 
+import java.util.List;
 import java.util.Set;
 
 /** A screen. */
@@ -31,5 +32,8 @@ public record Screen(
         Figure<Set<String>> adaptive,
 
         @Shown(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")
-        Figure<Integer> warranty)
+        Figure<Integer> warranty,
+
+        @Shown(value = "video inputs", brief = false, group = "connections")
+        Figure<List<VideoPort>> videoInputs)
         implements Spec {}

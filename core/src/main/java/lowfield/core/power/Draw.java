@@ -11,8 +11,8 @@ import lowfield.core.part.Processor;
 
 /**
  * What a build draws from its supply, in watts, idle, gaming and at the sustained peak, and where that stands on the
- * supply's curve. Gaming is a range, from whichever side limits: 0.95 of the card and 0.45 of the processor's limit, or the
- * reverse (rules 5), until there is evidence. Idle is an allowance: nothing measures it.
+ * supply's curve. Gaming is a range, from whichever side limits: 0.95 of the graphics card and 0.45 of the CPU, or 0.65 of
+ * both, until there is evidence. Idle is an allowance: nothing measures it.
  */
 public record Draw(SustainedPeak peak, Optional<Watts> gaming, int idle, Optional<Supply> supply) {
     /** A range of watts, both ends included. */
@@ -40,14 +40,15 @@ public record Draw(SustainedPeak peak, Optional<Watts> gaming, int idle, Optiona
 
     private static final double LIMITING = 0.95;
     private static final double OTHER = 0.45;
+    private static final double CPU_LIMITED = 0.65;
     private static final int IDLE_CARD = 12;
     private static final int IDLE_PROCESSOR = 15;
     private static final int DAYS = 365;
     /** What a supply is taken to pass on where its class promises nothing: idle. */
     private static final double UNPROMISED = 0.75;
 
-    public static Draw of(Build build) {
-        var peak = SustainedPeak.of(build);
+    /** Of a build whose sustained peak was worked out. */
+    public static Draw of(Build build, SustainedPeak peak) {
         return new Draw(peak, gaming(build, peak), idle(build, peak), supply(build));
     }
 
@@ -78,7 +79,7 @@ public record Draw(SustainedPeak peak, Optional<Watts> gaming, int idle, Optiona
         var processor = watts(build, Slot.PROCESSOR);
         var rest = peak.watts().or(0) - card - processor;
         var cardLimits = (int) Math.round(card * LIMITING + processor * OTHER) + rest;
-        var processorLimits = (int) Math.round(card * OTHER + processor * LIMITING) + rest;
+        var processorLimits = (int) Math.round((card + processor) * CPU_LIMITED) + rest;
         return Optional.of(new Watts(Math.min(cardLimits, processorLimits), Math.max(cardLimits, processorLimits)));
     }
 

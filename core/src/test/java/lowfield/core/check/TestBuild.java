@@ -8,12 +8,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import lowfield.core.check.rules.Checks;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
 import lowfield.core.guide.Slot;
 import lowfield.core.guide.Wishes;
 import lowfield.core.money.Money;
+import lowfield.core.offer.Condition;
 import lowfield.core.part.Part;
 import lowfield.core.part.Release;
 
@@ -21,6 +23,7 @@ import lowfield.core.part.Release;
 public final class TestBuild {
     private final List<Line> lines = new ArrayList<>();
     private Wishes wishes = Wishes.NONE;
+    private Optional<Integer> year = Optional.empty();
 
     private TestBuild() {
         for (var slot : Slot.values()) {
@@ -98,12 +101,12 @@ public final class TestBuild {
 
     /** The figures of what is chosen in a slot now. */
     private Map<String, Object> chosen(Slot slot) {
-        var spec = new HashMap<>(SoundBuild.FIGURES.get(slot));
-        lines.stream()
+        Map<String, Object> spec = lines.stream()
                 .filter(l -> l.slot() == slot)
                 .findFirst()
                 .flatMap(l -> l.choice().part())
-                .ifPresent(p -> spec.putAll(slot.kind().schema().write(p.spec())));
+                .map(p -> new HashMap<>(slot.kind().schema().write(p.spec())))
+                .orElseGet(() -> new HashMap<>(SoundBuild.FIGURES.get(slot)));
         return spec;
     }
 
@@ -136,6 +139,24 @@ public final class TestBuild {
         return this;
     }
 
+    /** The year of the edition. */
+    public TestBuild in(int edition) {
+        year = Optional.of(edition);
+        return this;
+    }
+
+    /** Where the author puts what is on a slot's lines. */
+    public TestBuild at(Slot slot, String place) {
+        lines.replaceAll(l -> l.slot() == slot ? l.at(place) : l);
+        return this;
+    }
+
+    /** The condition of the offer that counts. */
+    public TestBuild bought(Slot slot, Condition condition) {
+        lines.replaceAll(l -> l.slot() == slot ? l.in(condition) : l);
+        return this;
+    }
+
     /** A line stands beside the total. */
     public TestBuild uncounted(Slot slot) {
         lines.replaceAll(l -> l.slot() == slot ? new Line(l.id(), slot, l.choice(), l.quantity(), false) : l);
@@ -143,25 +164,59 @@ public final class TestBuild {
     }
 
     public Build build() {
-        return new Build(lines, wishes);
+        var build = new Build(lines, wishes);
+        return year.map(build::in).orElse(build);
     }
 
     public UUID line(Slot slot) {
         return build().filled(slot).get(0).id();
     }
 
-    /** The check's worst finding has this verdict and its evidence holds these words. */
-    public void says(String check, Verdict verdict, String words) {
-        var findings = Checks.on(build()).stream()
-                .filter(f -> f.check().id().equals(check))
+    /** The check says this, and nothing worse beside it. */
+    public void says(String check, String outcome) {
+        says(check, outcome, "");
+    }
+
+    /** The same with these words in its sentence for the author. */
+    public void says(String check, String outcome, String words) {
+        var findings = of(check);
+        var said = findings.stream()
+                .filter(f -> f.outcome().name().equals(outcome))
                 .toList();
-        assertThat(findings).as(check).anySatisfy(f -> {
-            assertThat(f.verdict()).as(f.evidence()).isEqualTo(verdict);
-            assertThat(f.evidence()).contains(words);
-        });
+        assertThat(said)
+                .as("%s of %s", outcome, findings)
+                .isNotEmpty()
+                .anySatisfy(f -> assertThat(f.evidence()).contains(words));
+        assertThat(Verdict.worst(findings.stream().map(Finding::verdict).toList()))
+                .as("nothing worse than %s of %s", outcome, findings)
+                .isEqualTo(said.get(0).verdict());
+    }
+
+    /** The check misses a figure, and names it. */
+    public void lacks(String check, String words) {
+        says(check, "missing", words);
+    }
+
+    /** What the check says to readers. */
+    public void tellsReaders(String check, String words) {
+        assertThat(of(check))
+                .anySatisfy(f -> assertThat(f.forReaders())
+                        .hasValueSatisfying(s -> assertThat(s).contains(words)));
+    }
+
+    public void tellsReadersNothing(String check) {
+        assertThat(of(check))
+                .isNotEmpty()
+                .allSatisfy(f -> assertThat(f.forReaders()).isEmpty());
     }
 
     public void isSilentOn(String check) {
-        assertThat(Checks.on(build())).noneMatch(f -> f.check().id().equals(check));
+        assertThat(of(check)).isEmpty();
+    }
+
+    public List<Finding> of(String check) {
+        return Checks.on(build()).stream()
+                .filter(f -> f.check().id().equals(check))
+                .toList();
     }
 }

@@ -14,8 +14,8 @@ import java.util.Random;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import lowfield.core.RuleBroken;
-import lowfield.core.check.Checks;
 import lowfield.core.check.TestBuild;
+import lowfield.core.check.rules.Checks;
 import lowfield.core.find.Prospect.Group;
 import lowfield.core.guide.Band;
 import lowfield.core.guide.Choice;
@@ -72,6 +72,7 @@ class ProspectsTest {
                 ZERO,
                 new Band.FromTo(Money.of(80000, "EUR"), Money.of(100000, "EUR")),
                 this::price,
+                part -> euro.getOrDefault(part.id(), 100) * 100L,
                 kind -> kind == Slot.COOLER.kind() ? coolers : supplies);
         return new Prospects(ground, kit.line(slot));
     }
@@ -117,7 +118,7 @@ class ProspectsTest {
                 .isEqualTo(Group.FORCES);
     }
 
-    /** 450 W for the card: 596 W at the peak want 715 W, so 750 W; the cheaper 700 W will not do, the 850 W is dearer. */
+    /** 450 W for the card: 594 W at the peak ask for 713 W, so 750 W; the cheaper 700 W will not do, the 850 W is dearer. */
     @Test
     void aStrongCardForcesTheCheapestSupplyThatDoes() {
         supply(60, "rating", 700);
@@ -127,7 +128,7 @@ class ProspectsTest {
         var strong = taking(sound(), Slot.GRAPHICS_CARD, at(150, card("boardPower", 450)));
         assertThat(strong.forced()).singleElement().satisfies(f -> {
             assertThat(euro.get(f.part().id())).isEqualTo(90);
-            assertThat(f.why()).contains("wants a 750 W supply");
+            assertThat(f.why()).contains("asks for 713 W");
         });
         // 50 more for the card, 10 less for the supply.
         assertThat(strong.trueDifference()).isEqualTo(Amount.of(Money.of(4000, "EUR")));
@@ -138,7 +139,7 @@ class ProspectsTest {
     @Test
     void withoutASupplyThatDoesItDoesNotGoTogether() {
         supply(60, "rating", 700);
-        var strong = taking(sound(), Slot.GRAPHICS_CARD, at(150, card("boardPower", 450)));
+        var strong = taking(sound(), Slot.GRAPHICS_CARD, at(150, card("boardPower", 620)));
         assertThat(strong.forced()).isEmpty();
         assertThat(strong.group()).isEqualTo(Group.CLASHES);
     }

@@ -1,5 +1,6 @@
 package lowfield.server.bench;
 
+import static lowfield.db.Tables.EDITION;
 import static lowfield.db.Tables.FINDING_ANSWER;
 
 import java.util.List;
@@ -30,9 +31,42 @@ class AnswerRows {
                 .fetch(AnswerRows::state);
     }
 
+    /** Answers of an edition to one finding, in whichever build they were given. */
+    List<AnswerState> to(UUID edition, String fingerprint) {
+        return db.selectFrom(FINDING_ANSWER)
+                .where(
+                        FINDING_ANSWER.EDITION_ID.eq(edition),
+                        FINDING_ANSWER.FINGERPRINT.eq(fingerprint),
+                        FINDING_ANSWER.WITHDRAWN.isFalse())
+                .fetch(AnswerRows::state);
+    }
+
+    /** Whether the latest earlier edition of the guide that says anything of the finding answers it. */
+    boolean isAnsweredEarlier(UUID edition, String fingerprint) {
+        var own = EDITION.as("own");
+        return db.select(FINDING_ANSWER.WITHDRAWN)
+                .from(FINDING_ANSWER)
+                .join(EDITION)
+                .on(EDITION.ID.eq(FINDING_ANSWER.EDITION_ID))
+                .join(own)
+                .on(own.GUIDE_ID.eq(EDITION.GUIDE_ID))
+                .where(own.ID.eq(edition), EDITION.NUMBER.lt(own.NUMBER), FINDING_ANSWER.FINGERPRINT.eq(fingerprint))
+                .orderBy(EDITION.NUMBER.desc(), FINDING_ANSWER.AT.desc())
+                .limit(1)
+                .fetchOptional(FINDING_ANSWER.WITHDRAWN)
+                .filter(withdrawn -> !withdrawn)
+                .isPresent();
+    }
+
     private static AnswerState state(FindingAnswerRecord r) {
         return new AnswerState(
-                r.getBuildId(), r.getFingerprint(), r.getCheckId(), r.getAnswer(), r.getAccountId(), r.getAt());
+                r.getBuildId(),
+                r.getFingerprint(),
+                r.getCheckId(),
+                r.getAnswer(),
+                r.getAccountId(),
+                r.getAt(),
+                r.getWithdrawn() ? true : null);
     }
 
     private Optional<FindingAnswerRecord> row(UUID edition, UUID id) {
@@ -53,6 +87,7 @@ class AnswerRows {
             row.setAnswer(answer.answer());
             row.setAccountId(answer.by());
             row.setAt(answer.at());
+            row.setWithdrawn(Boolean.TRUE.equals(answer.withdrawn()));
             row.insert();
         });
     }

@@ -78,7 +78,8 @@ class BenchLines {
                 Optional.ofNullable(l.state().note()).orElse(""),
                 worst.orElse(null),
                 l.state().options(),
-                l.state().comparedOf());
+                l.state().comparedOf(),
+                l.state().place());
     }
 
     private static List<Views.FollowView> followers(Sheets sheets, Following following, UUID source) {

@@ -102,7 +102,9 @@ public class Finder {
                 Shown.sum(p.total().total()),
                 Shown.standing(p.state()),
                 Shown.forced(p),
+                p.alone().trouble().stream().map(Shown::finding).toList(),
                 Shown.trouble(p),
+                p.forcesTooMuch(),
                 p.group() == Prospect.Group.CANNOT_BE_TOLD ? p.whyNotTold().orElse(null) : null,
                 p.part().avoid().orElse(null),
                 line.line()

@@ -18,6 +18,7 @@ import lowfield.server.platform.Desks;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
 import lowfield.server.platform.Stale;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.jooq.impl.DSL;
@@ -32,6 +33,11 @@ import tools.jackson.databind.JsonNode;
 @Component
 public class Journal {
     private static final Duration ONE_SITTING = Duration.ofMinutes(2);
+
+    /** Answers from before fingerprints were stable: what stood then is not known any more. */
+    private static final Condition OLD_ANSWER = COMMAND.TARGET
+            .eq(Target.ANSWER.name())
+            .and(DSL.condition("length(coalesce({0}, {1}) ->> 'fingerprint') < 64", COMMAND.AFTER, COMMAND.BEFORE));
 
     private final DSLContext db;
     private final Clock clock;
@@ -123,7 +129,7 @@ public class Journal {
     /** Brings back what stood just before a step, as an edit of its own; the label of the step. */
     String bringBack(UUID edition, long step, int newest, Person by, Targets targets) {
         var command = db.selectFrom(COMMAND)
-                .where(COMMAND.ID.eq(step), COMMAND.EDITION_ID.eq(edition))
+                .where(COMMAND.ID.eq(step), COMMAND.EDITION_ID.eq(edition), DSL.not(OLD_ANSWER))
                 .fetchOptional()
                 .orElseThrow(() -> new NotFound("There is no such step in this edition's history."));
         var last = db.select(DSL.max(COMMAND.ID))
@@ -193,7 +199,8 @@ public class Journal {
                         COMMAND.EDITION_ID.eq(edition),
                         COMMAND.ACCOUNT_ID.eq(by.id()),
                         COMMAND.FORM.eq(form),
-                        COMMAND.UNDONE_BY.isNull())
+                        COMMAND.UNDONE_BY.isNull(),
+                        DSL.not(OLD_ANSWER))
                 .orderBy(COMMAND.ID.desc())
                 .limit(1)
                 .forUpdate()

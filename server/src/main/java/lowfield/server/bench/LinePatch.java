@@ -17,7 +17,8 @@ public record LinePatch(
         @Nullable List<OptionState> options,
         @Nullable Following following,
         @Nullable String note,
-        @Nullable List<UUID> compared) {
+        @Nullable List<UUID> compared,
+        @Nullable String place) {
     private static final int MOST_COMPARED = 4;
     private static final int MOST_OPTIONS = 12;
 
@@ -28,12 +29,12 @@ public record LinePatch(
     public record Following(@Nullable UUID line) {}
 
     static LinePatch choose(ChoiceState choice) {
-        return new LinePatch(choice, null, null, null, null, null, null, null, null, null);
+        return new LinePatch(choice, null, null, null, null, null, null, null, null, null, null);
     }
 
     /** Holds a choice to a listing, or lets it go when there is none. */
     public static LinePatch hold(@Nullable UUID listing, String why) {
-        return new LinePatch(null, null, null, new Hold(listing, why), null, null, null, null, null, null);
+        return new LinePatch(null, null, null, new Hold(listing, why), null, null, null, null, null, null, null);
     }
 
     /** The state after the edit; {@code now} is the choice after it, as core knows it. A new choice lets go of a held offer. */
@@ -44,6 +45,7 @@ public record LinePatch(
         RuleBroken.unless(held.listing() == null || !held.why().isBlank(), "Say why the choice is held to this offer.");
         var confirmed = Boolean.TRUE.equals(confirmReason);
         RuleBroken.unless(note == null || note.length() <= 2000, "A note takes at most 2,000 letters.");
+        RuleBroken.unless(place == null || place.length() <= 40, "A place takes at most 40 letters.");
         return old.with(line -> {
             line.choice = choice != null ? choice : old.choice();
             line.quantity = quantity != null ? quantity : old.quantity();
@@ -56,6 +58,7 @@ public record LinePatch(
             line.follows = following != null ? following.line() : letsGo() ? null : old.follows();
             line.note = note != null ? note : line.note;
             line.compared = compared != null ? sideBySide(compared) : line.compared;
+            line.place = place != null ? place : line.place;
         });
     }
 
@@ -96,6 +99,7 @@ public record LinePatch(
                 && options == null
                 && following == null
                 && note == null
-                && compared == null;
+                && compared == null
+                && place == null;
     }
 }

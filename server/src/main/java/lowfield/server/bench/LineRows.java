@@ -51,6 +51,7 @@ class LineRows {
             Column.of(LINE.REASON_FOR, LineState::reasonFor),
             Column.of(LINE.FOLLOWS, LineState::follows),
             Column.of(LINE.NOTE, LineState::note),
+            Column.of(LINE.PLACE, LineState::place),
             new Column<>(LINE.SLOT, LineState::slot, Slot::name),
             new Column<>(LINE.CHOICE, LineState::choice, Json::jsonb),
             new Column<>(LINE.COMPARED, LineState::comparedOf, parts -> parts.toArray(UUID[]::new)));
@@ -275,7 +276,8 @@ class LineRows {
                 options.stream().map(LineRows::option).toList(),
                 r.getFollows(),
                 r.getNote(),
-                List.of(r.getCompared()));
+                List.of(r.getCompared()),
+                r.getPlace());
         return new Row(r.getId(), state, r.getVersion());
     }
 

@@ -1,5 +1,6 @@
 package lowfield.server.bench;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -11,7 +12,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * Everything an author can say of a line; the journal keeps it whole, before and after each edit. A line that follows another
  * takes its choice, quantity and offer from there, and its reason and options too where it has none of its own. The note is
- * for the author alone; {@code compared} are parts set side by side under the reason.
+ * for the author alone; {@code compared} are parts set side by side under the reason; {@code place} is where a radiator, a fan
+ * or an upright card goes.
  */
 public record LineState(
         UUID build,
@@ -27,8 +29,10 @@ public record LineState(
         List<OptionState> options,
         @Nullable UUID follows,
         @Nullable String note,
-        @Nullable List<UUID> compared) {
+        @Nullable List<UUID> compared,
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable String place) {
     public LineState {
+        place = place == null || place.isBlank() ? null : place.strip();
         options = List.copyOf(options);
         note = note == null ? "" : note;
         compared = compared == null ? List.of() : List.copyOf(compared);
@@ -36,7 +40,21 @@ public record LineState(
 
     static LineState empty(UUID build, Slot slot, int position) {
         return new LineState(
-                build, slot, position, ChoiceState.empty(), 1, true, null, "", "", "", List.of(), null, "", List.of());
+                build,
+                slot,
+                position,
+                ChoiceState.empty(),
+                1,
+                true,
+                null,
+                "",
+                "",
+                "",
+                List.of(),
+                null,
+                "",
+                List.of(),
+                null);
     }
 
     /** A line of another build that takes everything from this one, which stands at {@code id}. */
@@ -98,6 +116,9 @@ public record LineState(
         String note;
         List<UUID> compared;
 
+        @Nullable
+        String place;
+
         private Draft(LineState old) {
             this.old = old;
             choice = old.choice;
@@ -111,6 +132,7 @@ public record LineState(
             follows = old.follows;
             note = Optional.ofNullable(old.note).orElse("");
             compared = old.comparedOf();
+            place = old.place;
         }
 
         /** What a follower takes from its source in any case. */
@@ -136,7 +158,8 @@ public record LineState(
                     options,
                     follows,
                     note,
-                    compared);
+                    compared,
+                    place);
         }
     }
 }

@@ -2,6 +2,7 @@ package lowfield.server.bench;
 
 import java.util.List;
 import java.util.UUID;
+import lowfield.core.check.rules.Checks;
 import lowfield.core.find.Prospect;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
@@ -37,7 +38,7 @@ class OpenLines {
                 Shown.minor(prospect.trueDifference()),
                 Shown.sum(prospect.total().total()),
                 Shown.standing(prospect.state()),
-                Draw.of(taken).headroom().orElse(null),
+                Draw.of(taken, Checks.peak(taken)).headroom().orElse(null),
                 Shown.forced(prospect),
                 Shown.trouble(prospect));
     }

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lowfield.core.change.LineChange;
 import lowfield.core.check.Finding;
+import lowfield.core.check.GivenAnswers;
 import lowfield.core.find.Prospect;
 import lowfield.core.guide.Band;
 import lowfield.core.guide.Build;
@@ -93,6 +94,11 @@ public record Sheets(
          */
         public CountedTotal bookable() {
             return booked.get();
+        }
+
+        /** What the author answered to a finding of this build. */
+        public Optional<GivenAnswers.Answer> answer(Finding finding) {
+            return info.answers().to(finding, findings());
         }
 
         public SustainedPeak peak() {

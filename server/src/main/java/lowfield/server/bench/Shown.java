@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.change.LineChange;
 import lowfield.core.check.Finding;
+import lowfield.core.check.GivenAnswers;
 import lowfield.core.find.Prospect;
 import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
@@ -81,10 +82,15 @@ final class Shown {
     }
 
     static Views.FindingView finding(Finding f) {
-        return finding(f, null);
+        return finding(f, Optional.empty(), List.of());
     }
 
-    static Views.FindingView finding(Finding f, @Nullable String answer) {
+    /** A finding of a build with what the author answered to it. */
+    static Views.FindingView finding(Sheets.OfBuild build, Finding f) {
+        return finding(f, build.answer(f), build.info().answers().earlierTo(f, build.findings()));
+    }
+
+    private static Views.FindingView finding(Finding f, Optional<GivenAnswers.Answer> answer, List<String> earlier) {
         return new Views.FindingView(
                 f.check().id(),
                 f.check().rule(),
@@ -96,7 +102,10 @@ final class Shown {
                         .map(g -> new Views.GapView(g.part(), g.field(), g.label()))
                         .orElse(null),
                 f.fingerprint(),
-                answer);
+                answer.map(GivenAnswers.Answer::words).orElse(null),
+                f.onUsualValue(),
+                answer.filter(GivenAnswers.Answer::carriedOver).isPresent(),
+                earlier);
     }
 
     static Views.OfferView offer(Offer o) {

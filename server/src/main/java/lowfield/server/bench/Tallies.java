@@ -23,7 +23,7 @@ public class Tallies {
     }
 
     static Views.Tally tally(Sheets sheets, Tills tills, Sheets.OfTier tier, Sheets.OfBuild build) {
-        var draw = Draw.of(build.build());
+        var draw = Draw.of(build.build(), build.peak());
         return new Views.Tally(
                 Shown.gauge(tier, build),
                 Shown.sum(build.total().goods()),
@@ -61,7 +61,7 @@ public class Tallies {
     private static List<Views.FindingView> open(Sheets.OfBuild build) {
         return build.findings().stream()
                 .filter(f -> f.verdict() != Verdict.FITS)
-                .map(f -> Shown.finding(f, build.info().answers().get(f.fingerprint())))
+                .map(f -> Shown.finding(build, f))
                 .sorted(Comparator.comparing((Views.FindingView f) -> f.answer() != null)
                         .thenComparing(Views.FindingView::verdict, Verdict.WORST_FIRST))
                 .toList();
@@ -69,7 +69,7 @@ public class Tallies {
 
     /** The checks and the draw of a build in a few numbers. */
     static Views.SummaryView summary(Sheets.OfBuild build) {
-        var draw = Draw.of(build.build());
+        var draw = Draw.of(build.build(), build.peak());
         return new Views.SummaryView(
                 build.findings().size(),
                 count(build, Verdict.CLASH),
@@ -129,7 +129,7 @@ public class Tallies {
                 "Hours of play and idling are zero or more, and a day has 24.");
         var sheets = workbench.sheets(edition);
         return sheets.build(build)
-                .map(b -> Draw.of(b.build()))
+                .map(b -> Draw.of(b.build(), b.peak()))
                 .orElseThrow(() -> new NotFound("There is no such build in this edition."))
                 .year(gamingHours, idleHours);
     }

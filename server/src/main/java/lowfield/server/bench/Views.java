@@ -88,7 +88,10 @@ public final class Views {
             boolean decisive,
             @Nullable GapView gap,
             String fingerprint,
-            @Nullable String answer) {}
+            @Nullable String answer,
+            boolean onUsualValue,
+            boolean carriedOver,
+            List<String> earlier) {}
 
     /** A figure that is missing from the catalogue: of which part, its name and label. */
     public record GapView(UUID part, String field, String label) {}
@@ -153,7 +156,8 @@ public final class Views {
             String note,
             @Nullable Verdict worst,
             List<OptionState> options,
-            List<UUID> compared) {}
+            List<UUID> compared,
+            @Nullable String place) {}
 
     /** A line that is open on the bench: what each part of its vetted set, each alternative and each upgrade would do. */
     public record OpenLine(UUID line, List<MemberView> members, List<OptionView> options) {}
@@ -264,7 +268,9 @@ public final class Views {
             Sum total,
             Standing standing,
             List<ForcedView> forced,
+            List<FindingView> alone,
             List<FindingView> trouble,
+            boolean forcesTooMuch,
             @Nullable String whyNotTold,
             @Nullable String avoid,
             boolean chosen) {}

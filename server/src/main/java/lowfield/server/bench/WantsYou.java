@@ -17,6 +17,7 @@ class WantsYou {
     private static final long CLASH = 900_000;
     private static final long IN_DOUBT = 40_000;
     private static final long NOT_KNOWN = 20_000;
+    private static final long ADVISORY = 10;
     private static final long STALE = 15_000;
     private static final long MISSING = 5_000;
 
@@ -126,7 +127,7 @@ class WantsYou {
                         clash ? "Mend" : "Look up",
                         build.id(),
                         line,
-                        clash ? CLASH : NOT_KNOWN));
+                        clash ? CLASH : finding.check().decisive() ? NOT_KNOWN : ADVISORY));
             }
         }
     }

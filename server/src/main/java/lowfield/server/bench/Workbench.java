@@ -14,9 +14,9 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lowfield.core.change.LineChange;
-import lowfield.core.check.Checks;
-import lowfield.core.check.Effect;
 import lowfield.core.check.Finding;
+import lowfield.core.check.rules.Checks;
+import lowfield.core.find.Impact;
 import lowfield.core.find.PricedShelves;
 import lowfield.core.find.Prospects;
 import lowfield.core.find.Shelf;
@@ -30,7 +30,6 @@ import lowfield.core.money.Money;
 import lowfield.core.offer.PriceList;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
-import lowfield.core.power.SustainedPeak;
 import lowfield.core.total.BandState;
 import lowfield.core.total.CountedTotal;
 import lowfield.core.total.LinePrice;
@@ -193,8 +192,9 @@ public class Workbench {
         var before = ground.before(info.id());
         var sheets = rows.stream().map(row -> line(ground, row, before)).toList();
         var build = new Build(
-                sheets.stream().map(Sheets.OfLine::line).toList(),
-                tier.form().wishes(ground.guide().region()));
+                        sheets.stream().map(Sheets.OfLine::line).toList(),
+                        tier.form().wishes(ground.guide().region()))
+                .in(ground.plan().edition().period().getYear());
         var total = CountedTotal.of(
                 sheets.stream().map(Sheets.OfLine::price).toList(), tier.form().countsShipping(), ground.zero());
         var band = tier.form().band().band(ground.guide().money());
@@ -207,7 +207,7 @@ public class Workbench {
                 BandState.of(total.total(), band),
                 new Once<>(() -> bookable(ground, tier, sheets)),
                 findings,
-                new Once<>(() -> SustainedPeak.of(build)),
+                new Once<>(() -> Checks.peak(build)),
                 options(
                         ground,
                         sheets,
@@ -251,6 +251,7 @@ public class Workbench {
                 zero,
                 tier.form().band().band(guide.money()),
                 l -> LinePrice.of(l, prices, zero, Optional.empty()),
+                part -> prices.of(part.id()).offer().map(o -> o.price().minor()).orElse(Long.MAX_VALUE / 8),
                 kind -> priced(prices).forSale(kind));
     }
 
@@ -277,7 +278,7 @@ public class Workbench {
             if (line.choice() instanceof Choice.VettedSet set) {
                 for (var member : set.members()) {
                     if (!member.equals(set.winner())) {
-                        Effect.ofTaking(build, findings, line.id(), member).trouble().stream()
+                        Impact.ofTaking(build, findings, line.id(), new Choice.Chosen(member)).trouble().stream()
                                 .filter(f -> f.touches(line.id()))
                                 .forEach(f -> more.add(f.with(member.fullName())));
                     }
@@ -304,8 +305,16 @@ public class Workbench {
         var state = row.state();
         var money = ground.guide().money();
         var choice = priced(ground, state.choice().choice(ground.catalogue(), money), state.quantity());
-        var line = new Line(row.id(), state.slot(), choice, state.quantity(), state.counted());
-        var price = LinePrice.of(line, ground.prices(), ground.zero(), Optional.ofNullable(state.heldListing()));
+        var bare = new Line(
+                row.id(),
+                state.slot(),
+                choice,
+                state.quantity(),
+                state.counted(),
+                Optional.ofNullable(state.place()),
+                Optional.empty());
+        var price = LinePrice.of(bare, ground.prices(), ground.zero(), Optional.ofNullable(state.heldListing()));
+        var line = price.offer().map(o -> bare.in(o.condition())).orElse(bare);
         var was = before.flatMap(b ->
                         b.lines().stream().filter(l -> l.id().equals(row.id())).findFirst())
                 .map(l -> new LineChange.Published(

@@ -58,6 +58,7 @@ class DemoBench {
                         options,
                         null,
                         null,
+                        null,
                         null),
                 view.version(),
                 world.author());
@@ -88,6 +89,7 @@ class DemoBench {
                 change.reason(),
                 null,
                 options(change, view, world),
+                null,
                 null,
                 null,
                 null);

@@ -1,14 +1,13 @@
 package lowfield.server.guide;
 
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
+import lowfield.core.check.GivenAnswers;
 
 /** A tier as one edition has it, with its builds, the lead first. */
 public record TierInfo(UUID id, TierForm form, List<BuildInfo> builds, int version) {
     /**
-     * A build's lineage, its name in this edition, a note for the author alone, and what the author answered to findings,
-     * by their fingerprints.
+     * A build's lineage, its name in this edition, a note for the author alone, and what the author answered to findings.
      */
-    public record BuildInfo(UUID id, String name, String note, int version, Map<String, String> answers) {}
+    public record BuildInfo(UUID id, String name, String note, int version, GivenAnswers answers) {}
 }

@@ -1,17 +1,19 @@
 package lowfield.server.guide;
 
+import static lowfield.db.Tables.EDITION;
 import static lowfield.db.Tables.EDITION_BUILD;
 import static lowfield.db.Tables.EDITION_TIER;
 import static lowfield.db.Tables.FINDING_ANSWER;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
+import lowfield.core.check.GivenAnswers;
 import lowfield.db.tables.records.EditionBuildRecord;
 import lowfield.db.tables.records.EditionTierRecord;
-import lowfield.db.tables.records.FindingAnswerRecord;
 import lowfield.server.platform.Json;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
@@ -19,6 +21,9 @@ import org.springframework.stereotype.Component;
 /** The tiers of an edition as rows. */
 @Component
 public class TierRows {
+    /** The length of a fingerprint in hexadecimal; older ones are shorter. */
+    private static final int FINGERPRINT = 64;
+
     private final DSLContext db;
 
     TierRows(DSLContext db) {
@@ -44,26 +49,50 @@ public class TierRows {
                 .toList();
     }
 
-    private Map<UUID, Map<String, String>> answers(UUID edition) {
-        return db.selectFrom(FINDING_ANSWER).where(FINDING_ANSWER.EDITION_ID.eq(edition)).fetch().stream()
-                .collect(Collectors.groupingBy(
-                        FindingAnswerRecord::getBuildId,
-                        Collectors.toUnmodifiableMap(
-                                FindingAnswerRecord::getFingerprint, FindingAnswerRecord::getAnswer)));
+    /** Answers of the guide up to this edition, the later ones over the earlier. */
+    private Answers answers(UUID edition) {
+        var own = EDITION.as("own");
+        var shared = new HashMap<String, String>();
+        var earlier = new HashMap<UUID, Map<String, List<String>>>();
+        db.select(FINDING_ANSWER)
+                .from(FINDING_ANSWER)
+                .join(EDITION)
+                .on(EDITION.ID.eq(FINDING_ANSWER.EDITION_ID))
+                .join(own)
+                .on(own.GUIDE_ID.eq(EDITION.GUIDE_ID))
+                .where(own.ID.eq(edition), EDITION.NUMBER.le(own.NUMBER))
+                .orderBy(EDITION.NUMBER, FINDING_ANSWER.AT)
+                .forEach(r -> {
+                    var answer = r.value1();
+                    if (answer.getFingerprint().length() < FINGERPRINT) {
+                        if (answer.getEditionId().equals(edition)) {
+                            earlier.computeIfAbsent(answer.getBuildId(), b -> new HashMap<>())
+                                    .computeIfAbsent(answer.getCheckId(), c -> new ArrayList<>())
+                                    .add(answer.getAnswer());
+                        }
+                    } else if (answer.getWithdrawn()) {
+                        shared.remove(answer.getFingerprint());
+                    } else {
+                        shared.put(answer.getFingerprint(), answer.getAnswer());
+                    }
+                });
+        return new Answers(Map.copyOf(shared), earlier);
     }
 
-    private static TierInfo info(
-            EditionTierRecord r, List<EditionBuildRecord> builds, Map<UUID, Map<String, String>> answers) {
+    /** Answers by fingerprint, and those from before fingerprints were stable by build and check. */
+    private record Answers(Map<String, String> shared, Map<UUID, Map<String, List<String>>> earlier) {
+        GivenAnswers of(UUID build) {
+            return new GivenAnswers(shared, earlier.getOrDefault(build, Map.of()));
+        }
+    }
+
+    private static TierInfo info(EditionTierRecord r, List<EditionBuildRecord> builds, Answers answers) {
         return new TierInfo(
                 r.getTierId(),
                 form(r),
                 builds.stream()
                         .map(b -> new TierInfo.BuildInfo(
-                                b.getBuildId(),
-                                b.getName(),
-                                b.getNote(),
-                                b.getVersion(),
-                                answers.getOrDefault(b.getBuildId(), Map.of())))
+                                b.getBuildId(), b.getName(), b.getNote(), b.getVersion(), answers.of(b.getBuildId())))
                         .toList(),
                 r.getVersion());
     }

@@ -150,13 +150,13 @@ class Freezing {
         return told.isEmpty() ? null : told;
     }
 
-    /** What a reader must know: cautions, what is not known or clashes, and why a gate was waived for this build. */
+    /** What a reader must know, clashes first, then cautions and notes, and why a gate was waived for this build. */
     private static List<String> caveats(Sheets.OfBuild build, List<Preflights.GateView> gates) {
         var caveats = new ArrayList<String>();
         build.findings().stream()
                 .filter(f -> f.verdict() != Verdict.FITS)
-                .sorted(Comparator.comparing(Finding::verdict))
-                .forEach(f -> caveats.add(sentence(f) + answered(build, f)));
+                .sorted(Comparator.comparing(Finding::verdict, Verdict.WORST_FIRST))
+                .forEach(f -> f.forReaders().ifPresent(s -> caveats.add(told(f, s) + answered(build, f))));
         gates.stream()
                 .filter(g -> g.waiver() != null
                         && g.problems().stream().anyMatch(p -> p.build().equals(build.id())))
@@ -164,10 +164,13 @@ class Freezing {
         return caveats.stream().distinct().toList();
     }
 
+    private static String told(Finding finding, String sentence) {
+        return finding.outcome().firstStart() ? "At first start: " + sentence : sentence;
+    }
+
     /** What the author answered to it, behind it. */
     private static String answered(Sheets.OfBuild build, Finding finding) {
-        var answer = build.info().answers().get(finding.fingerprint());
-        return answer == null ? "" : ". " + answer;
+        return build.answer(finding).map(a -> " " + a.words()).orElse("");
     }
 
     private @Nullable Table compared(Sheets.OfLine line) {
@@ -192,11 +195,6 @@ class Freezing {
         return cells.stream().allMatch(String::isEmpty)
                 ? Optional.empty()
                 : Optional.of(new Published.Figure("reviews", cells, List.of()));
-    }
-
-    private static String sentence(Finding finding) {
-        var evidence = finding.evidence();
-        return Character.toUpperCase(evidence.charAt(0)) + evidence.substring(1);
     }
 
     private Published.Line line(Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Sheets.OfLine l) {
@@ -245,8 +243,10 @@ class Freezing {
         var hidden = prospect.price().isWithheld();
         var forcesHidden = prospect.forced().stream().anyMatch(f -> f.price().isWithheld());
         var consequences = new ArrayList<String>();
-        prospect.forced().forEach(f -> consequences.add("Needs " + f.part().fullName() + " with it: " + f.why()));
-        prospect.effect().trouble().stream().map(Freezing::sentence).forEach(consequences::add);
+        prospect.forced().forEach(f -> consequences.add("Needs " + f.part().fullName() + " with it."));
+        prospect.effect().trouble().stream()
+                .flatMap(f -> f.forReaders().stream())
+                .forEach(consequences::add);
         return new Published.Option(
                 prospect.part().fullName(),
                 hidden ? null : minor(prospect.price().goods()),

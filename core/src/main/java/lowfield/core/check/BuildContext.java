@@ -1,0 +1,88 @@
+package lowfield.core.check;
+
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import lowfield.core.guide.Build;
+import lowfield.core.guide.Choice;
+import lowfield.core.guide.Line;
+
+/** A build as the checks look at it: what several of them need is worked out once. For one run, by one thread. */
+public final class BuildContext {
+    private final Build build;
+    private final Map<Derived<?>, Object> derived = new IdentityHashMap<>(8);
+    private final Map<View, List<Seen>> lines = new IdentityHashMap<>(64);
+
+    public BuildContext(Build build) {
+        this.build = build;
+    }
+
+    List<Seen> lines(View view) {
+        var known = lines.get(view);
+        if (known == null) {
+            known = seen(view);
+            lines.put(view, known);
+        }
+        return known;
+    }
+
+    private List<Seen> seen(View view) {
+        if (view.slots().size() == 1) {
+            var filled = build.filled(view.slots().iterator().next());
+            if (filled.isEmpty()) {
+                return List.of();
+            }
+            var seen = new ArrayList<Seen>(filled.size());
+            for (var line : filled) {
+                seen.add(new Seen(line, view));
+            }
+            return seen;
+        }
+        return of(view, false);
+    }
+
+    List<Seen> empty(View view) {
+        return of(view, true);
+    }
+
+    private List<Seen> of(View view, boolean isEmpty) {
+        var seen = new ArrayList<Seen>();
+        for (Line line : build.lines()) {
+            if (line.choice() instanceof Choice.Empty == isEmpty && view.slots().contains(line.slot())) {
+                seen.add(new Seen(line, view));
+            }
+        }
+        return seen;
+    }
+
+    <T> T required(Requirement<T> requirement) {
+        return requirement.value().apply(build);
+    }
+
+    Span usual(UsualValue usual) {
+        return usual.span();
+    }
+
+    /** A derived figure of this build. */
+    @SuppressWarnings("unchecked")
+    public <T> T derived(Derived<T> figure) {
+        var known = derived.get(figure);
+        if (known == null) {
+            known = figure.working().apply(new Inputs(this, figure.declaration()));
+            derived.put(figure, known);
+        }
+        return (T) known;
+    }
+
+    /** What of a derived figure decides, as canonical text. */
+    public String told(Derived<?> figure) {
+        var value = derived(figure);
+        return Canonical.text(value instanceof Optional<?> o ? o.map(BuildContext::told) : told(value));
+    }
+
+    private static Object told(Object value) {
+        return value instanceof Told t ? t.told() : value;
+    }
+}

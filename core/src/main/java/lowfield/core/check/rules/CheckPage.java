@@ -1,0 +1,87 @@
+package lowfield.core.check.rules;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import lowfield.core.check.Check;
+import lowfield.core.check.FigureRef;
+import lowfield.core.check.Outcome;
+import lowfield.core.check.UsualValue;
+
+/** The page that lists every check with its rule, its figures and everything it can say, as Markdown; made from the declarations. */
+public final class CheckPage {
+    private CheckPage() {}
+
+    /** How often each outcome was said: check and outcome, as "card-length room", to a number. */
+    public static String markdown(Map<String, Integer> counts) {
+        var page = new StringBuilder("""
+                # The checks
+
+                Made from the declarations in `core`; do not edit by hand. Every check says **fits**, **note**, **caution**, **clash**
+                or **not known**. A check that *decides* says whether the parts go together; one that *advises* never holds a build up. A
+                missing figure is never taken for fits. The numbers tell how often each thing is said of the demo's builds when each
+                part of the catalogue is put on each line.
+
+                """);
+        var all = Checks.all();
+        page.append("%d checks, %d of them decide.%n"
+                .formatted(all.size(), all.stream().filter(Check::decisive).count()));
+        all.forEach(check -> check(check, counts, page));
+        usual(page);
+        return page.toString();
+    }
+
+    private static void check(Check check, Map<String, Integer> counts, StringBuilder page) {
+        page.append("%n## `%s`%n%n%s. It %s; it reads %s.%n%n"
+                .formatted(
+                        check.id(),
+                        check.rule(),
+                        check.decisive() ? "decides" : "advises",
+                        check.reads().isEmpty() ? "no figure of a part" : figures(check)));
+        page.append("| outcome | verdict | to the author | to readers | said |\n|---|---|---|---|---|\n");
+        for (var outcome : check.outcomes()) {
+            page.append("| %s | %s | %s | %s | %d |%n"
+                    .formatted(
+                            outcome.name(),
+                            outcome.verdict().word(),
+                            sentence(outcome.author()),
+                            reader(outcome),
+                            counts.getOrDefault(check.id() + " " + outcome.name(), 0)));
+        }
+        page.append("| missing | not known | the figure that is missing |  | %d |%n"
+                .formatted(counts.getOrDefault(check.id() + " missing", 0)));
+    }
+
+    private static String reader(Outcome outcome) {
+        return outcome.reader()
+                .map(r -> (outcome.firstStart() ? "*At first start:* " : "") + sentence(r))
+                .orElse("");
+    }
+
+    /** A sentence with an ellipsis for each value. */
+    private static String sentence(String template) {
+        return template.replaceAll("%(\\d\\$)?s", "…").replace("%%", "%");
+    }
+
+    private static void usual(StringBuilder page) {
+        page.append("\n## Usual values\n\n| | usual | from | to |\n|---|---|---|---|\n");
+        for (var value : List.of(UsualValue.values())) {
+            var span = value.span();
+            page.append("| %s | %d %s | %d | %d |%n"
+                    .formatted(value.label(), span.usual(), value.unit(), span.low(), span.high()));
+        }
+    }
+
+    private static String figures(Check check) {
+        return check.reads().stream()
+                .collect(Collectors.groupingBy(
+                        r -> r.kind().label(),
+                        LinkedHashMap::new,
+                        Collectors.mapping(FigureRef::name, Collectors.joining(", "))))
+                .entrySet()
+                .stream()
+                .map(e -> e.getKey() + " (" + e.getValue() + ")")
+                .collect(Collectors.joining(", "));
+    }
+}

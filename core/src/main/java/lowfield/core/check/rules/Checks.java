@@ -1,0 +1,105 @@
+package lowfield.core.check.rules;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import lowfield.core.check.BuildContext;
+import lowfield.core.check.Check;
+import lowfield.core.check.FigureRef;
+import lowfield.core.check.Finding;
+import lowfield.core.check.Verdict;
+import lowfield.core.guide.Build;
+import lowfield.core.guide.Slot;
+import lowfield.core.part.Kind;
+import lowfield.core.power.SustainedPeak;
+
+/** All checks, in the order in which their findings are told. */
+public final class Checks {
+    private static final List<Check> ALL = Stream.of(
+                    ListChecks.ALL,
+                    CpuChecks.ALL,
+                    CoolingChecks.ALL,
+                    MemoryChecks.ALL,
+                    CardChecks.ALL,
+                    CardPower.ALL,
+                    MonitorChecks.ALL,
+                    PsuChecks.ALL,
+                    StorageChecks.ALL,
+                    CaseChecks.ALL,
+                    FanChecks.ALL,
+                    LightingChecks.ALL,
+                    FirstStartChecks.ALL,
+                    BriefChecks.ALL)
+            .flatMap(List::stream)
+            .toList();
+
+    private static final Map<Slot, List<Check>> CONCERNING = concerning();
+    private static final List<Check> DECIDING = ALL.stream()
+            .filter(c -> c.decisive() || c.outcomes().stream().anyMatch(o -> o.verdict() == Verdict.CLASH))
+            .toList();
+
+    private Checks() {}
+
+    public static List<Check> all() {
+        return ALL;
+    }
+
+    /** The checks that a change of a line of this slot can move. */
+    public static List<Check> concerning(Slot slot) {
+        return CONCERNING.getOrDefault(slot, List.of());
+    }
+
+    /** The checks by which a build is sound or not. */
+    public static List<Check> deciding() {
+        return DECIDING;
+    }
+
+    /** Whether a finding says that the PSU has less than a fifth to spare. */
+    public static boolean isHeadroomLost(Finding finding) {
+        return finding.check().id().equals("supply-rating")
+                && finding.outcome().name().equals("headroom");
+    }
+
+    /** The figures of a kind by which any check decides whether a build is sound. */
+    public static List<FigureRef<?, ?>> deciding(Kind kind) {
+        return DECIDING.stream()
+                .<FigureRef<?, ?>>flatMap(c -> c.reads().stream())
+                .filter(r -> r.kind() == kind)
+                .distinct()
+                .toList();
+    }
+
+    /** Every finding about a build. */
+    public static List<Finding> on(Build build) {
+        return run(ALL, build);
+    }
+
+    /** What the checks say that can change when a line of this slot changes. */
+    public static List<Finding> concerning(Slot slot, Build build) {
+        return run(concerning(slot), build);
+    }
+
+    /** What a build draws at most for longer than a moment. */
+    public static SustainedPeak peak(Build build) {
+        return new BuildContext(build).derived(PowerLoad.OF_BUILD).peak();
+    }
+
+    private static List<Finding> run(List<Check> checks, Build build) {
+        var findings = new ArrayList<Finding>(96);
+        var context = new BuildContext(build);
+        for (var check : checks) {
+            check.tell(context, findings);
+        }
+        return findings;
+    }
+
+    private static Map<Slot, List<Check>> concerning() {
+        var map = new EnumMap<Slot, List<Check>>(Slot.class);
+        for (var slot : Slot.values()) {
+            map.put(slot, ALL.stream().filter(c -> c.slots().contains(slot)).toList());
+        }
+        return map;
+    }
+}

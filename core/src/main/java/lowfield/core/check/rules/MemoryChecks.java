@@ -1,0 +1,354 @@
+package lowfield.core.check.rules;
+
+import static lowfield.core.check.Check.advises;
+import static lowfield.core.check.Check.decides;
+import static lowfield.core.check.LineFact.PART;
+import static lowfield.core.check.LineFact.QUANTITY;
+import static lowfield.core.check.LineFact.SOURCE;
+import static lowfield.core.check.figures.CpuFigures.*;
+import static lowfield.core.check.figures.MemoryFigures.*;
+import static lowfield.core.check.figures.MotherboardFigures.*;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.UUID;
+import lowfield.core.check.Check;
+import lowfield.core.check.FigureRef;
+import lowfield.core.check.FindingCollector;
+import lowfield.core.check.Inputs;
+import lowfield.core.check.LineFact.Source;
+import lowfield.core.check.Requirement;
+import lowfield.core.check.Seen;
+import lowfield.core.check.View;
+import lowfield.core.guide.Slot;
+import lowfield.core.part.Figure;
+import lowfield.core.part.Processor;
+
+/** Memory against motherboard and CPU: generation, type, number, capacity, speed. */
+final class MemoryChecks {
+    /** Modules that a controller needs to work with clock drivers of their own. */
+    private static final String CLOCKED = "clocked unbuffered";
+
+    private static final int FOUR = 4;
+
+    private static final View TYPE = View.of(Slot.MEMORY, MEMORY_KIND);
+    private static final View COUNT = View.of(Slot.MEMORY, MEMORY_MODULES, SOURCE, QUANTITY);
+    private static final View KITS = View.of(Slot.MEMORY, MEMORY_MODULES, SOURCE, QUANTITY, PART);
+    private static final View SIZES = View.of(Slot.MEMORY, MEMORY_MODULES, MEMORY_MODULE_SIZE, SOURCE, QUANTITY);
+    private static final View SLOTS = View.of(Slot.MOTHERBOARD, BOARD_MEMORY_SLOTS);
+    private static final View CAPACITY =
+            View.of(Slot.MOTHERBOARD, BOARD_MEMORY_MOST, BOARD_MODULE_MOST, BOARD_ODD_MODULES);
+    private static final View CPU_CAPACITY = View.of(Slot.PROCESSOR, CPU_MEMORY_MOST);
+    private static final View FAST = View.of(
+            Slot.MEMORY,
+            MEMORY_SPEED,
+            MEMORY_KIT,
+            MEMORY_MODULES,
+            MEMORY_MODULE_SIZE,
+            MEMORY_RANKS,
+            MEMORY_GENERATION,
+            QUANTITY);
+    private static final View BOARD_SPEED = View.of(Slot.MOTHERBOARD, BOARD_MEMORY_SPEED, BOARD_TESTED_KITS);
+    private static final View CPU_SPEED = View.of(
+            Slot.PROCESSOR,
+            CPU_MEMORY_SPEED,
+            CPU_MEMORY_SPEED_FOUR,
+            CPU_MEMORY_SPEED_TWO_RANKS,
+            CPU_MEMORY_SPEED_FOUR_TWO_RANKS,
+            CPU_MEMORY_CEILING);
+    private static final View GRAPHICS = View.of(Slot.PROCESSOR, CPU_GRAPHICS);
+    private static final View CARD = View.of(Slot.GRAPHICS_CARD, SOURCE);
+    private static final View ECC = View.of(Slot.MEMORY, MEMORY_CORRECTS);
+    private static final View BOARD_ECC = View.of(Slot.MOTHERBOARD, BOARD_CORRECTS);
+
+    static final List<Check> ALL = List.of(
+            decides("memory-generation", "Memory and motherboard are of one generation")
+                    .seeing(View.of(Slot.MEMORY, MEMORY_GENERATION), View.of(Slot.MOTHERBOARD, BOARD_MEMORY_GENERATION))
+                    .fits("same", "Memory and motherboard are both %s.")
+                    .clash("other", "The memory is %s; the motherboard takes %s.")
+                    .eachPair((memory, board, in, tell) -> tell.with(
+                            memory.get(MEMORY_GENERATION), board.get(BOARD_MEMORY_GENERATION), (is, takes) -> {
+                                if (is.equals(takes)) {
+                                    tell.say("same", is);
+                                } else {
+                                    tell.say("other", is, takes);
+                                }
+                            })),
+            decides("memory-kind", "The motherboard takes memory of this type")
+                    .seeing(TYPE, View.of(Slot.MOTHERBOARD, BOARD_MEMORY_KINDS))
+                    .fits("takes", "The memory is %s; the motherboard takes %s.")
+                    .caution(
+                            "clocked",
+                            "The memory is %s; the motherboard's maker names only %s, and such modules may run without their clock driver.")
+                    .clash("other", "The memory is %s; the motherboard takes only %s.")
+                    .eachPair((memory, board, in, tell) ->
+                            tell.with(memory.get(MEMORY_KIND), board.get(BOARD_MEMORY_KINDS), (is, takes) -> {
+                                if (takes.contains(is)) {
+                                    tell.say("takes", is, takes);
+                                } else {
+                                    tell.say(is.equals(CLOCKED) ? "clocked" : "other", is, takes);
+                                }
+                            })),
+            decides("memory-slots", "There are no more memory modules than slots")
+                    .seeing(COUNT, SLOTS)
+                    .fits("enough", "%s memory modules; the motherboard has %s slots.")
+                    .clash("too-many", "%s memory modules; the motherboard has only %s slots.")
+                    .by((in, tell) -> {
+                        var kits = there(COUNT, in);
+                        for (var board : in.lines(SLOTS)) {
+                            var about = tell.about(kits, board);
+                            about.with(board.get(BOARD_MEMORY_SLOTS), slots -> {
+                                var modules = modules(kits);
+                                if (modules > slots) {
+                                    about.say("too-many", modules, slots);
+                                } else if (isKnown(kits, MEMORY_MODULES, about) && !kits.isEmpty()) {
+                                    about.say("enough", modules, slots);
+                                }
+                            });
+                        }
+                    }),
+            decides("memory-capacity", "Motherboard and CPU take this much memory, in modules of this size")
+                    .seeing(SIZES, CAPACITY, CPU_CAPACITY)
+                    .fits("takes", "%s GB of memory; motherboard and CPU take %s GB.")
+                    .note(
+                            "update",
+                            "Modules of %s GB need BIOS version %s or newer on this motherboard.",
+                            "Modules of this size need BIOS version %2$s or newer; update it before you fit them.")
+                    .clash("too-much", "%s GB of memory; motherboard and CPU take only %s GB.")
+                    .clash("module", "Modules of %s GB; the motherboard takes modules of up to %s GB.")
+                    .by(MemoryChecks::capacity),
+            advises("memory-speed", "CPU and motherboard run the memory at its speed")
+                    .seeing(FAST, BOARD_SPEED, CPU_SPEED)
+                    .fits("official", "Memory at %s MT/s; the CPU officially runs %s MT/s%s.")
+                    .fits("tested", "Memory at %s MT/s is on the motherboard's tested list.")
+                    .note(
+                            "overclock",
+                            "Memory at %s MT/s is above the CPU's official %s MT/s%s, which most of its family runs.")
+                    .caution(
+                            "board",
+                            "Memory at %s MT/s; the motherboard runs at most %s MT/s.",
+                            "The memory will run at %2$s MT/s at most.")
+                    .caution(
+                            "beyond",
+                            "Memory at %s MT/s is above the CPU's official %s MT/s%s, and beyond what its family usually runs.",
+                            "The memory may not reach %s MT/s; %s MT/s%s is what the CPU's maker promises.")
+                    .eachThree(MemoryChecks::speed),
+            advises("memory-pair", "Memory modules work in pairs")
+                    .seeing(COUNT, GRAPHICS, CARD)
+                    .fits("pairs", "%s memory modules, in pairs.")
+                    .caution("single", "A single memory module halves the bandwidth; a pair was probably meant.")
+                    .caution(
+                            "single-integrated",
+                            "A single memory module halves the bandwidth, and the integrated graphics live on it.",
+                            "A second memory module would speed up the integrated graphics a lot.")
+                    .caution("odd", "%s memory modules are an odd number; they work in pairs.")
+                    .by(MemoryChecks::pair),
+            advises("memory-mixed", "All memory comes from one kit")
+                    .seeing(KITS)
+                    .fits("one", "All memory comes from one kit.")
+                    .caution(
+                            "same-twice",
+                            "The same kit is on the list %s times; kits are sold as such because modules of two need not match.")
+                    .caution(
+                            "mixed",
+                            "%s different memory kits are mixed; no maker promises that they work together.",
+                            "Different memory kits are mixed here; no maker promises that.")
+                    .by(MemoryChecks::mixed),
+            advises("error-correction", "Where ECC is asked for, CPU, motherboard and memory all do it")
+                    .seeing(ECC, BOARD_ECC)
+                    .requiring(Requirement.ECC)
+                    .fits("both", "Memory and motherboard do ECC.")
+                    .caution("memory", "ECC is asked for, and the memory is without it.")
+                    .caution("board", "The memory does ECC, and the motherboard does not use it.")
+                    .by(MemoryChecks::ecc));
+
+    private MemoryChecks() {}
+
+    private static List<Seen> there(View view, Inputs in) {
+        return in.lines(view).stream()
+                .filter(k -> k.or(SOURCE, Source.NONE) != Source.NONE)
+                .toList();
+    }
+
+    private static int modules(List<Seen> kits) {
+        var modules = 0;
+        for (var kit : kits) {
+            modules += kit.or(MEMORY_MODULES, 0) * kit.or(QUANTITY, 1);
+        }
+        return modules;
+    }
+
+    /** Whether a figure is known of all; the first that is missing is told. */
+    private static boolean isKnown(List<Seen> kits, FigureRef<?, Integer> figure, FindingCollector.About tell) {
+        for (var kit : kits) {
+            if (!kit.figure(figure).isKnown()) {
+                tell.missing(kit.get(figure));
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static void capacity(Inputs in, FindingCollector tell) {
+        var kits = there(SIZES, in);
+        if (kits.isEmpty()) {
+            return;
+        }
+        var cpuMost = Integer.MAX_VALUE;
+        for (var cpu : in.lines(CPU_CAPACITY)) {
+            cpuMost = Math.min(cpuMost, cpu.or(CPU_MEMORY_MOST, cpuMost));
+        }
+        for (var board : in.lines(CAPACITY)) {
+            capacity(kits, board, cpuMost, tell.about(kits, board));
+        }
+    }
+
+    private static void capacity(List<Seen> kits, Seen board, int cpuMost, FindingCollector.About tell) {
+        var total = 0;
+        var largest = 0;
+        for (var kit : kits) {
+            var size = kit.or(MEMORY_MODULE_SIZE, 0);
+            total += kit.or(MEMORY_MODULES, 0) * size * kit.or(QUANTITY, 1);
+            largest = Math.max(largest, size);
+        }
+        var all = total;
+        var size = largest;
+        tell.with(board.get(BOARD_MEMORY_MOST), board.get(BOARD_MODULE_MOST), (most, module) -> {
+            if (all > Math.min(most, cpuMost)) {
+                tell.say("too-much", all, Math.min(most, cpuMost));
+            } else if (size > module) {
+                tell.say("module", size, module);
+            } else if (isKnown(kits, MEMORY_MODULES, tell) && isKnown(kits, MEMORY_MODULE_SIZE, tell)) {
+                firmware(board, size, all, Math.min(most, cpuMost), tell);
+            }
+        });
+    }
+
+    /** 24 and 48 GB modules came later than most motherboards. */
+    private static void firmware(Seen board, int size, int all, int most, FindingCollector.About tell) {
+        if (Integer.bitCount(size) <= 1) {
+            tell.say("takes", all, most);
+            return;
+        }
+        tell.with(board.get(BOARD_ODD_MODULES), from -> {
+            if (from.equals("any")) {
+                tell.say("takes", all, most);
+            } else {
+                tell.say("update", size, from);
+            }
+        });
+    }
+
+    private static void speed(Seen memory, Seen board, Seen cpu, Inputs in, FindingCollector.About tell) {
+        var modules = modules(in.lines(FAST));
+        var four = modules >= FOUR;
+        var ranks = ranks(memory);
+        if (ranks instanceof Figure.NotKnown) {
+            var isAnyway = memory.figure(MEMORY_SPEED)
+                    .value()
+                    .filter(s -> s <= cpu.or(official(four, true), 0))
+                    .isPresent();
+            if (!isAnyway) {
+                tell.missing(memory.get(MEMORY_RANKS));
+                return;
+            }
+        }
+        var twoRanks = ranks.or(2) > 1;
+        var load = (four ? " with four modules" : "") + (twoRanks ? (four ? " of two ranks" : " with two ranks") : "");
+        tell.with(memory.get(MEMORY_SPEED), cpu.get(official(four, twoRanks)), (speed, promised) -> {
+            if (speed <= promised) {
+                tell.say("official", speed, promised, load);
+                return;
+            }
+            tell.with(board.get(BOARD_MEMORY_SPEED), most -> {
+                var ceiling = cpu.figure(CPU_MEMORY_CEILING).or(most);
+                if (speed > most) {
+                    tell.say("board", speed, most);
+                } else if (!four && isTested(memory, board)) {
+                    tell.say("tested", speed);
+                } else if (speed <= ceiling
+                        && !(four && memory.or(MEMORY_GENERATION, "").equals("DDR5"))) {
+                    tell.say("overclock", speed, promised, load);
+                } else {
+                    tell.say("beyond", speed, promised, load);
+                }
+            });
+        });
+    }
+
+    /** The ranks of a module, by figure or by what is usual for its size. */
+    private static Figure<Integer> ranks(Seen memory) {
+        var known = memory.figure(MEMORY_RANKS);
+        return known.isKnown()
+                ? known
+                : UsualRanks.of(memory.or(MEMORY_GENERATION, ""), memory.or(MEMORY_MODULE_SIZE, 0));
+    }
+
+    private static FigureRef<Processor, Integer> official(boolean four, boolean twoRanks) {
+        if (twoRanks) {
+            return four ? CPU_MEMORY_SPEED_FOUR_TWO_RANKS : CPU_MEMORY_SPEED_TWO_RANKS;
+        }
+        return four ? CPU_MEMORY_SPEED_FOUR : CPU_MEMORY_SPEED;
+    }
+
+    private static boolean isTested(Seen memory, Seen board) {
+        return memory.figure(MEMORY_KIT)
+                .value()
+                .filter(kit -> board.figure(BOARD_TESTED_KITS)
+                        .value()
+                        .filter(list -> list.contains(kit))
+                        .isPresent())
+                .isPresent();
+    }
+
+    private static void pair(Inputs in, FindingCollector tell) {
+        var kits = there(COUNT, in);
+        var about = tell.about(kits);
+        if (kits.isEmpty() || !isKnown(kits, MEMORY_MODULES, about)) {
+            return;
+        }
+        var modules = modules(kits);
+        var hasCard = in.lines(CARD).stream().anyMatch(c -> c.or(SOURCE, Source.NONE) != Source.NONE);
+        var isIntegrated = !hasCard && in.lines(GRAPHICS).stream().anyMatch(c -> c.or(CPU_GRAPHICS, false));
+        if (modules == 1) {
+            about.say(isIntegrated ? "single-integrated" : "single");
+        } else {
+            about.say(modules % 2 == 1 ? "odd" : "pairs", modules);
+        }
+    }
+
+    private static void mixed(Inputs in, FindingCollector tell) {
+        var kits = there(KITS, in);
+        var parts = new HashSet<UUID>(4);
+        var pieces = 0;
+        for (var kit : kits) {
+            kit.figure(PART).value().ifPresent(parts::add);
+            pieces += kit.or(QUANTITY, 1);
+        }
+        if (parts.isEmpty()) {
+            return;
+        }
+        if (parts.size() > 1) {
+            tell.about(kits).say("mixed", parts.size());
+        } else if (pieces > 1 && kits.stream().anyMatch(k -> k.or(MEMORY_MODULES, 1) > 1)) {
+            tell.about(kits).say("same-twice", pieces);
+        } else {
+            tell.about(kits).say("one");
+        }
+    }
+
+    private static void ecc(Inputs in, FindingCollector tell) {
+        if (!in.required(Requirement.ECC)) {
+            return;
+        }
+        for (var memory : in.lines(ECC)) {
+            for (var board : in.lines(BOARD_ECC)) {
+                var about = tell.about(memory, board);
+                about.with(
+                        memory.get(MEMORY_CORRECTS),
+                        board.get(BOARD_CORRECTS),
+                        (corrects, uses) -> about.say(!corrects ? "memory" : uses ? "both" : "board"));
+            }
+        }
+    }
+}
