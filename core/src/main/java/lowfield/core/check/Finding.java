@@ -1,16 +1,13 @@
 package lowfield.core.check;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lowfield.core.Fingerprint;
 
 /**
  * What one check says of some lines: one of its outcomes with values. Sentences are rendered when asked for. A finding that
@@ -115,12 +112,7 @@ public final class Finding {
      * build of the guide and in later editions. SHA-256 over canonical text, in hexadecimal; wording does not enter.
      */
     public String fingerprint() {
-        try {
-            var digest = MessageDigest.getInstance("SHA-256");
-            return HexFormat.of().formatHex(digest.digest(canonical().getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException(impossible);
-        }
+        return Fingerprint.of(canonical());
     }
 
     private String canonical() {

@@ -1,7 +1,7 @@
 package lowfield.core.check;
 
 /**
- * What a figure mostly is that is rarely printed, with its spread (docs/rules.md, "Usual values"). A check that takes one says so.
+ * What a figure mostly is that is rarely printed, with its spread (docs/checks.md lists them). A check that takes one says so.
  * What fits at the unfavourable end fits; what fails even at the favourable end is a caution and never a clash.
  */
 public enum UsualValue {

@@ -114,6 +114,23 @@ public sealed interface Choice {
             return "set:"
                     + s.members().stream().map(p -> p.id().toString()).sorted().collect(Collectors.joining(","));
         }
-        return this instanceof FreeHand f ? "free:" + f.name() : getClass().getSimpleName();
+        if (this instanceof FreeHand f) {
+            return "free:" + f.name();
+        }
+        return tag();
+    }
+
+    /** What is stored of a choice that names nothing. */
+    private String tag() {
+        if (this instanceof InTheBox) {
+            return "InTheBox";
+        }
+        if (this instanceof OnTheBoard) {
+            return "OnTheBoard";
+        }
+        if (this instanceof Owned) {
+            return "Owned";
+        }
+        return this instanceof None ? "None" : "Empty";
     }
 }

@@ -4,38 +4,45 @@ import lowfield.core.part.Kind;
 
 /** The role a part plays in a build, in the usual order of a guide: the card first. */
 public enum Slot {
-    GRAPHICS_CARD("Graphics card", Kind.GRAPHICS_CARD, true, false),
-    PROCESSOR("Processor", Kind.PROCESSOR, true, false),
-    MOTHERBOARD("Motherboard", Kind.MOTHERBOARD, true, false),
-    MEMORY("Memory", Kind.MEMORY, true, false),
-    COOLER("Cooler", Kind.COOLER, true, false),
-    SYSTEM_DRIVE("System drive", Kind.DRIVE, true, false),
-    SECOND_DRIVE("Second drive", Kind.DRIVE, false, true),
-    POWER_SUPPLY("Power supply", Kind.POWER_SUPPLY, true, false),
-    CASE("Case", Kind.CASE, true, false),
-    CASE_FANS("Case fans", Kind.FAN, false, true),
-    PASTE("Thermal paste", Kind.PASTE, false, false),
-    WIFI("Wi-Fi", Kind.NETWORK, false, false),
-    OPERATING_SYSTEM("Operating system", Kind.OPERATING_SYSTEM, false, false),
-    SCREEN("Screen", Kind.SCREEN, false, true),
-    KEYBOARD("Keyboard", Kind.KEYBOARD, false, false),
-    MOUSE("Mouse", Kind.MOUSE, false, false),
-    HEADSET("Headset", Kind.HEADSET, false, false),
-    WEBCAM("Webcam", Kind.WEBCAM, false, false),
-    LIGHTING("Lighting", Kind.LIGHTING, false, true),
-    CABLES("Cables", Kind.CABLES, false, true),
-    OTHER("Other", Kind.OTHER, false, true);
+    GRAPHICS_CARD(0, "Graphics card", Kind.GRAPHICS_CARD, true, false),
+    PROCESSOR(10, "Processor", Kind.PROCESSOR, true, false),
+    MOTHERBOARD(20, "Motherboard", Kind.MOTHERBOARD, true, false),
+    MEMORY(30, "Memory", Kind.MEMORY, true, false),
+    COOLER(40, "Cooler", Kind.COOLER, true, false),
+    SYSTEM_DRIVE(50, "System drive", Kind.DRIVE, true, false),
+    SECOND_DRIVE(60, "Second drive", Kind.DRIVE, false, true),
+    POWER_SUPPLY(70, "Power supply", Kind.POWER_SUPPLY, true, false),
+    CASE(80, "Case", Kind.CASE, true, false),
+    CASE_FANS(90, "Case fans", Kind.FAN, false, true),
+    PASTE(100, "Thermal paste", Kind.PASTE, false, false),
+    WIFI(110, "Wi-Fi", Kind.NETWORK, false, false),
+    OPERATING_SYSTEM(120, "Operating system", Kind.OPERATING_SYSTEM, false, false),
+    SCREEN(130, "Screen", Kind.SCREEN, false, true),
+    KEYBOARD(140, "Keyboard", Kind.KEYBOARD, false, false),
+    MOUSE(150, "Mouse", Kind.MOUSE, false, false),
+    HEADSET(160, "Headset", Kind.HEADSET, false, false),
+    WEBCAM(170, "Webcam", Kind.WEBCAM, false, false),
+    LIGHTING(180, "Lighting", Kind.LIGHTING, false, true),
+    CABLES(190, "Cables", Kind.CABLES, false, true),
+    OTHER(200, "Other", Kind.OTHER, false, true);
 
+    private final int position;
     private final String label;
     private final Kind kind;
     private final boolean needed;
     private final boolean several;
 
-    Slot(String label, Kind kind, boolean needed, boolean several) {
+    Slot(int position, String label, Kind kind, boolean needed, boolean several) {
+        this.position = position;
         this.label = label;
         this.kind = kind;
         this.needed = needed;
         this.several = several;
+    }
+
+    /** Where its first line stands in a build, as it is stored; ten apart, so that further lines fit between. */
+    public int position() {
+        return position;
     }
 
     public String label() {

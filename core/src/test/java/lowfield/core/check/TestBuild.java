@@ -48,7 +48,7 @@ public final class TestBuild {
 
     public static Part part(Slot slot, Map<String, Object> spec, Release release, Optional<String> avoid) {
         var kind = slot.kind();
-        var id = UUID.nameUUIDFromBytes((slot + new java.util.TreeMap<>(spec).toString()).getBytes());
+        var id = UUID.nameUUIDFromBytes((slot + Canonical.text(spec)).getBytes());
         return new Part(
                 id,
                 id,

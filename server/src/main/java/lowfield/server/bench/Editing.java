@@ -149,7 +149,7 @@ public class Editing {
         RuleBroken.unless(same == 0 || slot.several(), "%s is on the list already; choose there.", slot.label());
         RuleBroken.unless(present.size() < 60, "A build has at most 60 lines.");
         var id = UUID.randomUUID();
-        var state = LineState.empty(build, slot, slot.ordinal() * 10 + (int) Math.min(same, 9));
+        var state = LineState.empty(build, slot, slot.position() + (int) Math.min(same, 9));
         lines.write(edition, id, Optional.of(state));
         journal.record(
                 new Journal.Entry(edition, build, Target.LINE, id, slot.label() + ": added", null, state), by, false);

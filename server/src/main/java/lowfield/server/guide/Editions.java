@@ -177,7 +177,7 @@ public class Editions {
                         edition,
                         build,
                         slot.name(),
-                        slot.ordinal() * 10,
+                        slot.position(),
                         Json.jsonb(java.util.Map.of("type", "EMPTY")),
                         1,
                         true)

@@ -74,7 +74,8 @@ public class Preflights {
 
     private static GateView view(Preflight.Result result, Map<String, WaiverRecord> waivers) {
         var waiver = Optional.ofNullable(waivers.get(result.gate().name()))
-                .filter(w -> w.getFingerprint().equals(result.fingerprint()))
+                .filter(w -> w.getFingerprint().equals(result.fingerprint())
+                        || w.getFingerprint().equals(result.formerFingerprint()))
                 .map(WaiverRecord::getReason);
         var version = Objects.hash(result.fingerprint(), waiver) & 0xFFFFFFF;
         return new GateView(

@@ -2,7 +2,7 @@ package lowfield.core.check.rules;
 
 import lowfield.core.part.Figure;
 
-/** How many ranks a module of a size usually has (docs/rules.md, "Usual values"); some sizes come with one or two. */
+/** How many ranks a module of a size usually has (docs/checks.md lists them); some sizes come with one or two. */
 final class UsualRanks {
     private static final int DDR5_ONE = 24;
     private static final int DDR5_TWO_FROM = 32;
