@@ -1,4 +1,5 @@
 <script lang="ts">
+  import OtherOffers from '$features/guide/OtherOffers.svelte';
   import Dialog from '$ui/Dialog.svelte';
   import TextField from '$ui/TextField.svelte';
   import Told from '$ui/Told.svelte';
@@ -61,6 +62,7 @@
         placeholder="look at this next time"
         bind:value={note}></textarea></label
     >
+    <OtherOffers policy={card?.policy} onsave={(policy) => void bench.frame({ policy })} />
     <Told sentence={bench.sentence} />
     <div class="flex flex-wrap items-center gap-2">
       <button class="btn btn-main">Save</button>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import OtherOffers from '$features/guide/OtherOffers.svelte';
   import PartPrices from '$features/prices/PartPrices.svelte';
   import type { Schemas } from '$lib/api/client';
   import type { Format } from '$lib/format';
@@ -172,6 +173,7 @@
       />counted</label
     >
   </div>
+  <OtherOffers policy={line.policy} disabled={!open} onsave={(policy) => void bench.edit(line.id, { policy })} />
 </div>
 
 {#if line.choice.type === 'SET'}<Members

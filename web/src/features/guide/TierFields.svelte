@@ -1,6 +1,7 @@
 <script lang="ts">
   import Choose from '$ui/Choose.svelte';
   import TextField from '$ui/TextField.svelte';
+  import OtherOffers from './OtherOffers.svelte';
   import { wishForm, type TypedTier } from './forms';
   import WishFields from './WishFields.svelte';
 
@@ -40,4 +41,7 @@
     <summary class="cursor-pointer font-semibold">What it asks of its builds</summary>
     <WishFields bind:wishes={tier.wishes} />
   </details>
+  <div class="col-span-4">
+    <OtherOffers policy={tier.policy} onsave={(policy) => (tier.policy = policy)} />
+  </div>
 </fieldset>

@@ -1,5 +1,6 @@
 import type { Schemas } from '$lib/api/client';
 import { typedMinor } from '$lib/format';
+import { differing } from './offers';
 
 export function emptyGuide(): Schemas['GuideForm'] {
   return {
@@ -46,6 +47,8 @@ export interface TypedTier {
   countsShipping: boolean;
   showsBuilds: boolean;
   wishes: TypedWishes;
+  /** Which other offers count in the tier; nothing where it goes by the guide. */
+  policy: Schemas['OverrideForm'];
 }
 
 /** What a tier asks for, as it is typed: words with commas between. */
@@ -135,6 +138,7 @@ export function emptyTier(): TypedTier {
     tolerance: '2',
     countsShipping: false,
     showsBuilds: false,
+    policy: {},
     wishes: emptyWishes(),
   };
 }
@@ -155,6 +159,7 @@ export function typedTier(form: Schemas['TierForm']): TypedTier {
     tolerance: band.tolerancePermille == null ? '2' : String(band.tolerancePermille / 10),
     countsShipping: form.countsShipping,
     showsBuilds: form.showsBuilds ?? false,
+    policy: form.policy ?? {},
     wishes: typedWishes(form.wishes),
   };
 }
@@ -185,6 +190,7 @@ export function tierForm(typed: TypedTier): Schemas['TierForm'] {
     band,
     countsShipping: typed.countsShipping,
     showsBuilds: typed.showsBuilds,
+    ...(differing(typed.policy) ? { policy: typed.policy } : {}),
     wishes: wishForm(typed.wishes),
   };
 }

@@ -79,7 +79,8 @@ class BenchLines {
                 worst.orElse(null),
                 l.state().options(),
                 l.state().comparedOf(),
-                l.state().place());
+                l.state().place(),
+                l.state().policy());
     }
 
     private static List<Views.FollowView> followers(Sheets sheets, Following following, UUID source) {

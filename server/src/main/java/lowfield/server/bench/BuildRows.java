@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 import lowfield.core.RuleBroken;
 import lowfield.db.tables.records.EditionBuildRecord;
 import lowfield.server.guide.ChartChoice;
+import lowfield.server.guide.TierRows;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
 import org.jooq.DSLContext;
@@ -41,7 +42,7 @@ class BuildRows {
     }
 
     static BuildState state(EditionBuildRecord row) {
-        return new BuildState(row.getName(), row.getPosition(), row.getNote());
+        return new BuildState(row.getName(), row.getPosition(), row.getNote(), TierRows.override(row.getPolicy()));
     }
 
     void write(UUID edition, UUID build, BuildState state) {
@@ -51,6 +52,7 @@ class BuildRows {
         }
         row.setName(state.name());
         row.setNote(state.note());
+        row.setPolicy(TierRows.stored(state.policy()));
         row.setVersion(row.getVersion() + 1);
         row.update();
     }
@@ -99,6 +101,7 @@ class BuildRows {
                 .set(EDITION_BUILD.POSITION, state.build().position())
                 .set(EDITION_BUILD.NAME, state.build().name())
                 .set(EDITION_BUILD.NOTE, state.build().note())
+                .set(EDITION_BUILD.POLICY, TierRows.stored(state.build().policy()))
                 .execute();
         state.lines().forEach((id, line) -> lines.write(edition, id, Optional.of(line)));
         state.answers().forEach(answer -> answers.write(edition, answer.id(), Optional.of(answer)));

@@ -42,7 +42,7 @@ public class Finder {
         var sheets = workbench.sheets(edition);
         var at = sheets.place(lineId).orElseThrow(() -> new NotFound("There is no such line in this edition."));
         var kind = at.line().line().slot().kind();
-        var priced = workbench.priced(sheets.prices());
+        var priced = workbench.priced(at.build().lists().of(lineId).prices());
         var query = Query.read(kind, sentence);
         var answer = priced.shelf(kind).find(query, priced.prices(kind));
         var sketches = workbench.sketches(sheets, at, priced);

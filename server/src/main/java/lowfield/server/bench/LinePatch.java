@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.guide.Choice;
+import lowfield.server.guide.OverrideForm;
 import org.jspecify.annotations.Nullable;
 
 /** An edit of a line: what is absent stays as it is. */
@@ -18,7 +19,8 @@ public record LinePatch(
         @Nullable Following following,
         @Nullable String note,
         @Nullable List<UUID> compared,
-        @Nullable String place) {
+        @Nullable String place,
+        @Nullable OverrideForm policy) {
     private static final int MOST_COMPARED = 4;
     private static final int MOST_OPTIONS = 12;
 
@@ -29,12 +31,12 @@ public record LinePatch(
     public record Following(@Nullable UUID line) {}
 
     static LinePatch choose(ChoiceState choice) {
-        return new LinePatch(choice, null, null, null, null, null, null, null, null, null, null);
+        return new LinePatch(choice, null, null, null, null, null, null, null, null, null, null, null);
     }
 
     /** Holds a choice to a listing, or lets it go when there is none. */
     public static LinePatch hold(@Nullable UUID listing, String why) {
-        return new LinePatch(null, null, null, new Hold(listing, why), null, null, null, null, null, null, null);
+        return new LinePatch(null, null, null, new Hold(listing, why), null, null, null, null, null, null, null, null);
     }
 
     /** The state after the edit; {@code now} is the choice after it, as core knows it. A new choice lets go of a held offer. */
@@ -59,6 +61,7 @@ public record LinePatch(
             line.note = note != null ? note : line.note;
             line.compared = compared != null ? sideBySide(compared) : line.compared;
             line.place = place != null ? place : line.place;
+            line.policy = policy != null ? policy : line.policy;
         });
     }
 
@@ -100,6 +103,7 @@ public record LinePatch(
                 && following == null
                 && note == null
                 && compared == null
-                && place == null;
+                && place == null
+                && policy == null;
     }
 }

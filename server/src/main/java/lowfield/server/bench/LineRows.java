@@ -19,6 +19,7 @@ import lowfield.core.guide.Following;
 import lowfield.core.guide.Slot;
 import lowfield.db.tables.records.LineOptionRecord;
 import lowfield.db.tables.records.LineRecord;
+import lowfield.server.guide.TierRows;
 import lowfield.server.platform.Conflict;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
@@ -52,6 +53,7 @@ class LineRows {
             Column.of(LINE.FOLLOWS, LineState::follows),
             Column.of(LINE.NOTE, LineState::note),
             Column.of(LINE.PLACE, LineState::place),
+            new Column<>(LINE.POLICY, LineState::policy, TierRows::stored),
             new Column<>(LINE.SLOT, LineState::slot, Slot::name),
             new Column<>(LINE.CHOICE, LineState::choice, Json::jsonb),
             new Column<>(LINE.COMPARED, LineState::comparedOf, parts -> parts.toArray(UUID[]::new)));
@@ -277,7 +279,8 @@ class LineRows {
                 r.getFollows(),
                 r.getNote(),
                 List.of(r.getCompared()),
-                r.getPlace());
+                r.getPlace(),
+                TierRows.override(r.getPolicy()));
         return new Row(r.getId(), state, r.getVersion());
     }
 

@@ -7,13 +7,14 @@ import java.util.UUID;
 import java.util.function.Consumer;
 import lowfield.core.guide.Slot;
 import lowfield.core.reason.Reason;
+import lowfield.server.guide.OverrideForm;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Everything an author can say of a line; the journal keeps it whole, before and after each edit. A line that follows another
  * takes its choice, quantity and offer from there, and its reason and options too where it has none of its own. The note is
  * for the author alone; {@code compared} are parts set side by side under the reason; {@code place} is where a radiator, a fan
- * or an upright card goes.
+ * or an upright card goes, and {@code policy} which other offers it admits.
  */
 public record LineState(
         UUID build,
@@ -30,8 +31,10 @@ public record LineState(
         @Nullable UUID follows,
         @Nullable String note,
         @Nullable List<UUID> compared,
-        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable String place) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable String place,
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable OverrideForm policy) {
     public LineState {
+        policy = OverrideForm.stored(policy);
         place = place == null || place.isBlank() ? null : place.strip();
         options = List.copyOf(options);
         note = note == null ? "" : note;
@@ -54,6 +57,7 @@ public record LineState(
                 null,
                 "",
                 List.of(),
+                null,
                 null);
     }
 
@@ -119,6 +123,9 @@ public record LineState(
         @Nullable
         String place;
 
+        @Nullable
+        OverrideForm policy;
+
         private Draft(LineState old) {
             this.old = old;
             choice = old.choice;
@@ -133,6 +140,7 @@ public record LineState(
             note = Optional.ofNullable(old.note).orElse("");
             compared = old.comparedOf();
             place = old.place;
+            policy = old.policy;
         }
 
         /** What a follower takes from its source in any case. */
@@ -159,7 +167,8 @@ public record LineState(
                     follows,
                     note,
                     compared,
-                    place);
+                    place,
+                    policy);
         }
     }
 }

@@ -61,7 +61,8 @@ public record Sheets(
             Once<SustainedPeak> drawn,
             Map<UUID, Once<List<OfOption>>> optional,
             Supplier<List<Together>> bundled,
-            Optional<Published.Build> last) {
+            Optional<Published.Build> last,
+            Lists lists) {
         public UUID id() {
             return info.id();
         }

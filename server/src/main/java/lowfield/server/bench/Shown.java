@@ -34,7 +34,8 @@ final class Shown {
                 build.info().version(),
                 build.info().note(),
                 gauge(tier, build),
-                switched);
+                switched,
+                build.info().policy());
     }
 
     static Views.Gauge gauge(Sheets.OfTier tier, Sheets.OfBuild build) {

@@ -8,6 +8,7 @@ import lowfield.core.RuleBroken;
 import lowfield.server.accounts.Person;
 import lowfield.server.guide.ChartChoice;
 import lowfield.server.guide.Editions;
+import lowfield.server.guide.OverrideForm;
 import lowfield.server.platform.NotFound;
 import lowfield.server.platform.Stale;
 import org.jspecify.annotations.Nullable;
@@ -35,16 +36,21 @@ public class Variants {
     public record BuildPatch(
             @Nullable String name,
             @Nullable Integer position,
-            @Nullable String note) {
+            @Nullable String note,
+            @Nullable OverrideForm policy) {
         BuildState applyTo(BuildState old) {
             return new BuildState(
                     name != null ? name : old.name(),
                     position != null ? position : old.position(),
-                    note != null ? note : old.note());
+                    note != null ? note : old.note(),
+                    policy != null ? policy : old.policy());
         }
 
         private String label(BuildState after) {
-            return after.name() + (name != null ? ": renamed" : position != null ? ": moved" : ": note");
+            return after.name()
+                    + (name != null
+                            ? ": renamed"
+                            : position != null ? ": moved" : policy != null ? ": other offers" : ": note");
         }
     }
 
@@ -61,7 +67,7 @@ public class Variants {
         lines.of(edition)
                 .getOrDefault(of, List.of())
                 .forEach(row -> own.put(UUID.randomUUID(), row.state().followedFrom(build, row.id())));
-        var state = new VariantState(beside.getTierId(), new BuildState(name, many, ""), own, List.of());
+        var state = new VariantState(beside.getTierId(), new BuildState(name, many, "", null), own, List.of());
         builds.add(edition, build, state);
         journal.record(
                 new Journal.Entry(

@@ -13,6 +13,7 @@ import lowfield.core.part.Field;
 import lowfield.core.part.Kind;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.GuideInfo;
+import lowfield.server.guide.OverrideForm;
 import lowfield.server.guide.TierForm;
 import org.jspecify.annotations.Nullable;
 
@@ -76,7 +77,8 @@ public final class Views {
             int version,
             String note,
             Gauge gauge,
-            int switched) {}
+            int switched,
+            @Nullable OverrideForm policy) {}
 
     /** A finding with its evidence. */
     public record FindingView(
@@ -157,7 +159,8 @@ public final class Views {
             @Nullable Verdict worst,
             List<OptionState> options,
             List<UUID> compared,
-            @Nullable String place) {}
+            @Nullable String place,
+            @Nullable OverrideForm policy) {}
 
     /** A line that is open on the bench: what each part of its vetted set, each alternative and each upgrade would do. */
     public record OpenLine(UUID line, List<MemberView> members, List<OptionView> options) {}

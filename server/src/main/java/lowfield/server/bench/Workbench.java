@@ -3,6 +3,7 @@ package lowfield.server.bench;
 import com.github.benmanes.caffeine.cache.Cache;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,6 +29,7 @@ import lowfield.core.guide.Following;
 import lowfield.core.guide.Line;
 import lowfield.core.money.Money;
 import lowfield.core.offer.PriceList;
+import lowfield.core.offer.PricePolicy;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.core.total.BandState;
@@ -41,6 +43,7 @@ import lowfield.server.catalogue.Parts;
 import lowfield.server.guide.Editions;
 import lowfield.server.guide.GuideInfo;
 import lowfield.server.guide.Guides;
+import lowfield.server.guide.OverrideForm;
 import lowfield.server.guide.TierInfo;
 import lowfield.server.platform.Passing;
 import lowfield.server.prices.Bundles;
@@ -75,7 +78,8 @@ public class Workbench {
             boolean countsShipping,
             Band band,
             Shelf shelf,
-            PriceList list) {}
+            PriceList list,
+            Lists lists) {}
 
     Workbench(
             Guides guides,
@@ -161,13 +165,13 @@ public class Workbench {
 
     /** What a build is worked out from: its lines by version, and everything around them, each its own identity. */
     private record WorkedFrom(UUID build, List<Integer> versions, List<Object> ground) {
-        static WorkedFrom of(UUID build, List<LineRows.Row> rows, Ground ground) {
+        static WorkedFrom of(UUID build, List<LineRows.Row> rows, Ground ground, Lists lists) {
             return new WorkedFrom(
                     build,
                     rows.stream()
                             .flatMap(r -> Stream.of(r.version(), r.source()))
                             .toList(),
-                    ground.values());
+                    Stream.concat(ground.values().stream(), lists.each()).toList());
         }
 
         @Override
@@ -175,6 +179,7 @@ public class Workbench {
             return other instanceof WorkedFrom w
                     && build.equals(w.build)
                     && versions.equals(w.versions)
+                    && ground.size() == w.ground.size()
                     && IntStream.range(0, ground.size()).allMatch(i -> ground.get(i) == w.ground.get(i));
         }
 
@@ -185,12 +190,39 @@ public class Workbench {
     }
 
     private Sheets.OfBuild build(Ground ground, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.Row> rows) {
-        return worked.get(WorkedFrom.of(info.id(), rows, ground), from -> workedOut(ground, tier, info, rows));
+        var lists = lists(ground, tier, info, rows);
+        return worked.get(
+                WorkedFrom.of(info.id(), rows, ground, lists), from -> workedOut(ground, lists, tier, info, rows));
     }
 
-    private Sheets.OfBuild workedOut(Ground ground, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.Row> rows) {
+    /** Which list of prices each line of a build goes by. */
+    private Lists lists(Ground ground, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.Row> rows) {
+        var ofEdition = new Lists.Of(ground.prices(), ground.bookable());
+        var edition = ground.plan().edition().policy();
+        var ofBuild = OverrideForm.of(info.policy())
+                .over(OverrideForm.of(tier.form().policy()).over(edition));
+        var own = new HashMap<UUID, Lists.Of>();
+        for (var row : rows) {
+            var policy = OverrideForm.of(row.state().policy()).over(ofBuild);
+            if (!policy.equals(edition)) {
+                own.put(row.id(), of(ground, policy));
+            }
+        }
+        return new Lists(ofEdition, Map.copyOf(own));
+    }
+
+    private Lists.Of of(Ground ground, PricePolicy policy) {
+        var now = clock.instant();
+        var shops = ground.guide().shops();
+        return new Lists.Of(offers.prices(policy, shops, now), offers.bookable(policy, shops, now));
+    }
+
+    private Sheets.OfBuild workedOut(
+            Ground ground, Lists lists, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.Row> rows) {
         var before = ground.before(info.id());
-        var sheets = rows.stream().map(row -> line(ground, row, before)).toList();
+        var sheets = rows.stream()
+                .map(row -> line(ground, lists.of(row.id()).prices(), row, before))
+                .toList();
         var build = new Build(
                         sheets.stream().map(Sheets.OfLine::line).toList(),
                         tier.form().wishes(ground.guide().region()))
@@ -205,16 +237,16 @@ public class Workbench {
                 sheets,
                 total,
                 BandState.of(total.total(), band),
-                new Once<>(() -> bookable(ground, tier, sheets)),
+                new Once<>(() -> bookable(ground, lists, tier, sheets)),
                 findings,
                 new Once<>(() -> Checks.peak(build)),
                 options(
                         ground,
                         sheets,
-                        new Once<>(() ->
-                                standing(ground.guide(), ground.prices(), tier, build, sheets, total, findings.get()))),
+                        new Once<>(() -> standing(ground.guide(), lists, tier, build, sheets, total, findings.get()))),
                 () -> together(ground, sheets),
-                before);
+                before,
+                lists);
     }
 
     /** What each alternative and upgrade would do in a build, by line, for each line when it is first asked. */
@@ -235,7 +267,7 @@ public class Workbench {
 
     private Prospects.Ground standing(
             GuideInfo guide,
-            PriceList prices,
+            Lists lists,
             TierInfo tier,
             Build build,
             List<Sheets.OfLine> lines,
@@ -250,15 +282,21 @@ public class Workbench {
                 tier.form().countsShipping(),
                 zero,
                 tier.form().band().band(guide.money()),
-                l -> LinePrice.of(l, prices, zero, Optional.empty()),
-                part -> prices.of(part.id()).offer().map(o -> o.price().minor()).orElse(Long.MAX_VALUE / 8),
-                kind -> priced(prices).forSale(kind));
+                l -> LinePrice.of(l, lists.of(l.id()).prices(), zero, Optional.empty()),
+                part -> lists.ofEdition()
+                        .prices()
+                        .of(part.id())
+                        .offer()
+                        .map(o -> o.price().minor())
+                        .orElse(Long.MAX_VALUE / 8),
+                kind -> priced(lists.ofEdition().prices()).forSale(kind));
     }
 
-    private static CountedTotal bookable(Ground ground, TierInfo tier, List<Sheets.OfLine> lines) {
+    private static CountedTotal bookable(Ground ground, Lists lists, TierInfo tier, List<Sheets.OfLine> lines) {
         return CountedTotal.of(
                 lines.stream()
-                        .map(l -> LinePrice.of(l.line(), ground.bookable(), ground.zero(), Optional.empty()))
+                        .map(l -> LinePrice.of(
+                                l.line(), lists.of(l.line().id()).bookable(), ground.zero(), Optional.empty()))
                         .toList(),
                 tier.form().countsShipping(),
                 ground.zero());
@@ -289,22 +327,21 @@ public class Workbench {
     }
 
     /** The choice with the winner of the day, where it is a set. */
-    private Choice priced(Ground ground, Choice choice, int quantity) {
+    private static Choice priced(PriceList prices, Choice choice, int quantity) {
         return choice instanceof Choice.VettedSet set
                 ? Choice.VettedSet.of(
                         set.members(),
                         set.tolerance(),
-                        part -> ground.prices()
-                                .of(part.id(), quantity, Optional.empty())
+                        part -> prices.of(part.id(), quantity, Optional.empty())
                                 .offer()
                                 .map(o -> o.landedAlone(quantity)))
                 : choice;
     }
 
-    private Sheets.OfLine line(Ground ground, LineRows.Row row, Optional<Published.Build> before) {
+    private Sheets.OfLine line(Ground ground, PriceList prices, LineRows.Row row, Optional<Published.Build> before) {
         var state = row.state();
         var money = ground.guide().money();
-        var choice = priced(ground, state.choice().choice(ground.catalogue(), money), state.quantity());
+        var choice = priced(prices, state.choice().choice(ground.catalogue(), money), state.quantity());
         var bare = new Line(
                 row.id(),
                 state.slot(),
@@ -313,7 +350,7 @@ public class Workbench {
                 state.counted(),
                 Optional.ofNullable(state.place()),
                 Optional.empty());
-        var price = LinePrice.of(bare, ground.prices(), ground.zero(), Optional.ofNullable(state.heldListing()));
+        var price = LinePrice.of(bare, prices, ground.zero(), Optional.ofNullable(state.heldListing()));
         var line = price.offer().map(o -> bare.in(o.condition())).orElse(bare);
         var was = before.flatMap(b ->
                         b.lines().stream().filter(l -> l.id().equals(row.id())).findFirst())
@@ -342,7 +379,7 @@ public class Workbench {
     public Prospects prospects(Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Sheets.OfLine line) {
         var ground = standing(
                 sheets.guide(),
-                sheets.prices(),
+                build.lists(),
                 tier.tier(),
                 build.build(),
                 build.lines(),
@@ -361,7 +398,8 @@ public class Workbench {
                 at.tier().tier().form().countsShipping(),
                 at.tier().band(),
                 shelf,
-                priced.list());
+                priced.list(),
+                at.build().lists());
         return sketches.get(asked, a -> new Sketches(prospects(sheets, at.tier(), at.build(), at.line()), shelf));
     }
 

@@ -59,6 +59,7 @@ class DemoBench {
                         null,
                         null,
                         null,
+                        null,
                         null),
                 view.version(),
                 world.author());
@@ -89,6 +90,7 @@ class DemoBench {
                 change.reason(),
                 null,
                 options(change, view, world),
+                null,
                 null,
                 null,
                 null,

@@ -1,5 +1,6 @@
 package lowfield.server.guide;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.Currency;
 import lowfield.core.RuleBroken;
 import lowfield.core.guide.Wishes;
@@ -13,8 +14,10 @@ public record TierForm(
         BandForm band,
         boolean countsShipping,
         @Nullable WishForm wishes,
-        @Nullable Boolean showsBuilds) {
+        @Nullable Boolean showsBuilds,
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable OverrideForm policy) {
     public TierForm {
+        policy = OverrideForm.stored(policy);
         wishes = wishes == null ? WishForm.NONE : wishes;
         showsBuilds = Boolean.TRUE.equals(showsBuilds);
         wishes.wishes("");

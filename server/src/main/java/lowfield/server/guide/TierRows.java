@@ -16,6 +16,8 @@ import lowfield.db.tables.records.EditionBuildRecord;
 import lowfield.db.tables.records.EditionTierRecord;
 import lowfield.server.platform.Json;
 import org.jooq.DSLContext;
+import org.jooq.JSONB;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** The tiers of an edition as rows. */
@@ -92,7 +94,12 @@ public class TierRows {
                 form(r),
                 builds.stream()
                         .map(b -> new TierInfo.BuildInfo(
-                                b.getBuildId(), b.getName(), b.getNote(), b.getVersion(), answers.of(b.getBuildId())))
+                                b.getBuildId(),
+                                b.getName(),
+                                b.getNote(),
+                                b.getVersion(),
+                                answers.of(b.getBuildId()),
+                                override(b.getPolicy())))
                         .toList(),
                 r.getVersion());
     }
@@ -119,7 +126,8 @@ public class TierRows {
                 band,
                 r.getCountsShipping(),
                 Json.read(r.getWishes().data(), WishForm.class),
-                r.getShowsBuilds());
+                r.getShowsBuilds(),
+                override(r.getPolicy()));
     }
 
     public static void fill(EditionTierRecord row, TierForm form) {
@@ -138,5 +146,15 @@ public class TierRows {
         row.setCountsShipping(form.countsShipping());
         row.setWishes(Json.jsonb(Optional.ofNullable(form.wishes()).orElse(WishForm.NONE)));
         row.setShowsBuilds(Boolean.TRUE.equals(form.showsBuilds()));
+        row.setPolicy(stored(form.policy()));
+    }
+
+    /** An override as it is read, and written. */
+    public static @Nullable OverrideForm override(@Nullable JSONB stored) {
+        return stored == null ? null : Json.read(stored.data(), OverrideForm.class);
+    }
+
+    public static @Nullable JSONB stored(@Nullable OverrideForm override) {
+        return override == null ? null : Json.jsonb(override);
     }
 }
