@@ -1,5 +1,6 @@
 package lowfield.measure;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.TimeUnit;
@@ -28,14 +29,26 @@ public class CheckBenchmark {
     private final Build build = TestBuild.sound()
             .adding(Slot.SECOND_DRIVE, "type", "hard disk", "shape", "3.5 inch", "protocol", "SATA")
             .adding(Slot.CASE_FANS, "size", 120, "count", 2)
-            .adding(Slot.SCREEN, "link", 20, "adaptive", List.of("open"))
+            .adding(Slot.SCREEN, "resolution", "2560 x 1440", "refresh", 144, "adaptive", List.of("open"))
             .adding(Slot.WIFI, "bus", "PCIe x1")
             .adding(Slot.PASTE, "weight", 2)
             .build();
 
+    /** Verdicts alone: no sentence is put into words. */
     @Benchmark
-    public List<Finding> wholeBuild() {
+    public List<Finding> verdicts() {
         return Checks.on(build);
+    }
+
+    /** The same with every sentence for author and readers. */
+    @Benchmark
+    public int rendered() {
+        var letters = 0;
+        for (var finding : Checks.on(build)) {
+            letters += finding.evidence().length()
+                    + finding.forReaders().map(String::length).orElse(0);
+        }
+        return letters;
     }
 
     /** Prints the median of all iterations: a machine that stands still for a moment would tip a mean. */
@@ -50,12 +63,22 @@ public class CheckBenchmark {
                         .measurementTime(TimeValue.seconds(1))
                         .build())
                 .run();
-        for (RunResult result : results) {
-            System.out.printf(
-                    Locale.ROOT,
-                    "us_per_build=%.2f checks=%d%n",
-                    result.getPrimaryResult().getStatistics().getPercentile(50) / 1000,
-                    Checks.all().size());
-        }
+        System.out.printf(
+                Locale.ROOT,
+                "us_verdicts=%.2f us_per_build=%.2f checks=%d%n",
+                median(results, "verdicts"),
+                median(results, "rendered"),
+                Checks.all().size());
+    }
+
+    private static double median(Collection<RunResult> results, String of) {
+        return results.stream()
+                        .filter(r -> r.getParams().getBenchmark().endsWith("." + of))
+                        .findFirst()
+                        .orElseThrow()
+                        .getPrimaryResult()
+                        .getStatistics()
+                        .getPercentile(50)
+                / 1000;
     }
 }

@@ -97,6 +97,69 @@ class AnswersTest {
         assertThat(finding("secure-boot").path("answer").asString()).isEqualTo("The rooms' guests know it.");
     }
 
+    /** Given once, it counts in the variant that shares the lines, and is taken back in either. */
+    @Test
+    void anAnswerCountsForEveryBuildThatSharesWhatItIsAbout() {
+        world.filled().round();
+        asking(Map.of("beside", List.of("CASE")));
+        var variant = world.ines
+                .post("/api/editions/" + world.edition + "/builds", Map.of("of", world.build, "name", "twin"))
+                .json()
+                .path("build")
+                .asString();
+        answer(finding("counted"), "It is a gift.");
+        var there = ofBuild(variant);
+        assertThat(there.path("answer").asString()).isEqualTo("It is a gift.");
+        assertThat(there.path("carriedOver").asBoolean()).isFalse();
+        assertThat(withdrawn(variant, there).status()).isEqualTo(204);
+        assertThat(ofBuild(variant).path("answer").isString()).isFalse();
+        assertThat(finding("counted").path("answer").isString()).isFalse();
+        assertThat(withdrawn(variant, there).status()).isEqualTo(404);
+    }
+
+    private JsonNode ofBuild(String build) {
+        return world.ines
+                .get("/api/editions/" + world.edition + "/builds/" + build + "/bench")
+                .json()
+                .path("tally")
+                .path("findings")
+                .valueStream()
+                .filter(f -> f.path("check").asString().equals("counted"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private Caller.Answer withdrawn(String build, JsonNode finding) {
+        return world.ines.call(
+                "DELETE",
+                "/api/editions/" + world.edition + "/builds/" + build + "/answers/"
+                        + finding.path("fingerprint").asString(),
+                null,
+                null);
+    }
+
+    /** An answer from before: bound to its check, carried over, and not to be undone any more. */
+    @Test
+    void anAnswerFromBeforeIsCarriedOverAndItsCommandStays() {
+        world.filled().round();
+        asking(Map.of("beside", List.of("CASE")));
+        answer(finding("counted"), "It is a gift.");
+        world.stage.asOwner(
+                "update finding_answer set fingerprint = 'fba31f48' where edition_id = '" + world.edition + "'");
+        world.stage.asOwner(
+                "update command set after = jsonb_set(after, '{fingerprint}', '\"fba31f48\"') where target = 'ANSWER' and edition_id = '"
+                        + world.edition + "'");
+        var carried = finding("counted");
+        assertThat(carried.path("answer").asString()).isEqualTo("It is a gift.");
+        assertThat(carried.path("carriedOver").asBoolean()).isTrue();
+        var undone = world.ines.post("/api/editions/" + world.edition + "/undo", Map.of());
+        assertThat(undone.text()).doesNotContain("answered");
+        assertThat(TestCluster.single(
+                        world.stage.cluster.owner,
+                        "select count(*) from finding_answer where edition_id = '" + world.edition + "'"))
+                .isEqualTo("1");
+    }
+
     @Test
     void anAnswerLapsesWithTheFigureItWasGivenFor() {
         world.filled().round();

@@ -93,6 +93,18 @@ class OtherOffersTest {
         assertThat(total(variant)).isEqualTo(main);
     }
 
+    /** A refurbished unit is cheaper than any new one was, and is no 90-day low of the part. */
+    @Test
+    void lowsAndHighsAreThoseOfNewGoods() {
+        world.filled().round();
+        var card = world.parts.get("merrowby-vane-five-8-gb-black");
+        var before = world.ines.get("/api/parts/" + card + "/history").json().path("standing");
+        typeRefurbished(card, 20500);
+        var after = world.ines.get("/api/parts/" + card + "/history").json().path("standing");
+        assertThat(before.path("lowest90Minor").asLong()).isGreaterThan(20500);
+        assertThat(after).isEqualTo(before);
+    }
+
     @Test
     void theNearestToTheLineDecides() {
         world.filled().round();

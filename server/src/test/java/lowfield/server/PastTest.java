@@ -74,6 +74,19 @@ class PastTest {
                 .isEqualTo("2");
     }
 
+    /** Answers from before wait, none is dropped; what a card length is measured with has the words of today. */
+    @Test
+    void answersAndFiguresFromBeforeAreStillThere() {
+        assertThat(TestCluster.single(past, "select count(*) from finding_answer where length(fingerprint) < 64"))
+                .isEqualTo(TestCluster.single(past, "select count(*) from finding_answer"));
+        assertThat(TestCluster.single(
+                        past, "select count(*) from variant where spec::text like '%with front fans in%'"))
+                .isEqualTo("0");
+        assertThat(Integer.parseInt(TestCluster.single(
+                        past, "select count(*) from variant where spec::text like '%\"with front fans\"%'")))
+                .isPositive();
+    }
+
     @Test
     void theKeptDocumentsAndPagesAreThoseOfTheDatabase() throws Exception {
         var kept = published();

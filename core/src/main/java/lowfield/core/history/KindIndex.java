@@ -13,7 +13,7 @@ import lowfield.core.RuleBroken;
 /**
  * How a whole kind of part has moved: a matched-model Jevons index, chained (Consumer Price Index Manual, IMF et al. 2020,
  * ch. 8). From one period to the next each part that is priced in both gives a price relative; relatives of one group
- * (siblings of a product, boards around one chip) are averaged first, so that forty cards of one chip count once; the move
+ * (siblings of a product, cards of one chip) collapse to their middle first, so that forty cards of one chip count once; the move
  * is the geometric mean over the groups. A part without a price is carried by the kind's own move for up to two periods, so
  * that its coming back is compared with where it would stand; missed for longer, it begins anew.
  */
@@ -77,7 +77,7 @@ public final class KindIndex {
                 }
             }
         });
-        var move = mean(relatives.values().stream().map(KindIndex::mean).toList());
+        var move = mean(relatives.values().stream().map(KindIndex::middle).toList());
         var carried = carry(period, Math.exp(move));
         period.forEach((part, quote) -> standing.put(part, new Standing(quote.minor(), 0)));
         var level = steps.isEmpty() ? 1 : steps.get(steps.size() - 1).level() * Math.exp(move);
@@ -99,6 +99,13 @@ public final class KindIndex {
             }
         }
         return carried;
+    }
+
+    /** The middle of the relatives of one group, so that one odd card does not speak for its chip. */
+    private static double middle(List<Double> logs) {
+        var sorted = logs.stream().sorted().toList();
+        var half = sorted.size() / 2;
+        return sorted.size() % 2 == 1 ? sorted.get(half) : (sorted.get(half - 1) + sorted.get(half)) / 2;
     }
 
     private static double mean(List<Double> logs) {

@@ -41,4 +41,12 @@ public record Offer(
         var free = seller.freeFrom().filter(from -> goods.compareTo(from) >= 0).isPresent();
         return free ? goods : shippingAlone.map(goods::plus).orElse(goods);
     }
+
+    /** Whether a marketplace seller leaves open what shipping costs, so that its price at the door is not known. */
+    public boolean isShippingOpen(int quantity) {
+        var goods = price.times(quantity);
+        return seller.kind() == SellerKind.MARKET
+                && shippingAlone.isEmpty()
+                && seller.freeFrom().filter(from -> goods.compareTo(from) >= 0).isEmpty();
+    }
 }

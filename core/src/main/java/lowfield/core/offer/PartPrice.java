@@ -40,7 +40,9 @@ public sealed interface PartPrice {
         if (admitted.isEmpty()) {
             return new Unpriced(List.copyOf(refused));
         }
-        admitted.sort(Comparator.comparing((Offer o) -> o.landedAlone(quantity))
+        // Shipping that is not stated is not zero: whoever leaves it open never wins over one who does not.
+        admitted.sort(Comparator.comparing((Offer o) -> o.isShippingOpen(quantity))
+                .thenComparing(o -> o.landedAlone(quantity))
                 .thenComparing(o -> o.seller().label())
                 .thenComparing(Offer::listing));
         return new Priced(admitted.get(0), List.copyOf(admitted.subList(1, admitted.size())));

@@ -137,4 +137,22 @@ class KindIndexTest {
             assertThat(last(KindIndex.of(periods, p -> p.hashCode() % 7))).isCloseTo(2, within(1e-9));
         }
     }
+
+    /** Forty cards of one chip and one other card: the chip counts once, by the middle of its cards, of which one is a slip. */
+    @Test
+    void fortyCardsOfOneChipCountOnce() {
+        var before = new StringBuilder("other 100");
+        var after = new StringBuilder("other 100");
+        for (int i = 0; i < 40; i++) {
+            before.append(" card").append(i).append(" 100");
+            after.append(" card").append(i).append(i == 0 ? " 10000" : " 121");
+        }
+        var other = id("other");
+        var steps = KindIndex.of(
+                List.of(period(before.toString()), period(after.toString())),
+                part -> part.equals(other) ? "other" : "chip");
+        // The middle of the cards is 1.21, the other card stands still: sqrt(1.21) = 1.1.
+        assertThat(last(steps)).isCloseTo(1.1, within(1e-9));
+        assertThat(steps.get(1).matched()).isEqualTo(2);
+    }
 }

@@ -52,6 +52,31 @@ class PartPriceTest {
         assertThat(priced.runnersUp()).containsExactly(dearShipping);
     }
 
+    /** A marketplace offer that says nothing of shipping is not the cheapest at the door, however little it asks. */
+    @Test
+    void shippingThatIsNotStatedIsNotZero() {
+        var known = plain("A", 5000, 900);
+        var open = market("cheap seller", 4500);
+        var priced = (PartPrice.Priced) price(1, open, known);
+        assertThat(priced.best()).isEqualTo(known);
+        assertThat(priced.runnersUp()).containsExactly(open);
+        assertThat(price(1, open).offer()).contains(open);
+    }
+
+    private static Offer market(String name, long price) {
+        var seller = new Seller(UUID.nameUUIDFromBytes(name.getBytes()), name, "Quillmarket", Optional.empty());
+        return new Offer(
+                UUID.nameUUIDFromBytes((name + price).getBytes()),
+                seller,
+                Condition.NEW,
+                Money.of(price, "EUR"),
+                Optional.empty(),
+                Stock.IN_STOCK,
+                false,
+                NOW,
+                "https://x.example");
+    }
+
     @Test
     void shipsFreeFromTheSellersThreshold() {
         assertThat(plain("A", 5000, 900).landedAlone(1).minor()).isEqualTo(5900);

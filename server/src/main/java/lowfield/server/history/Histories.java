@@ -21,10 +21,14 @@ import java.util.TreeMap;
 import java.util.UUID;
 import lowfield.core.history.KindIndex;
 import lowfield.core.history.Standing;
+import lowfield.core.offer.Condition;
 import lowfield.core.part.Kind;
+import lowfield.core.part.Pool;
 import lowfield.server.catalogue.Parts;
 import org.jooq.DSLContext;
 import org.jooq.Field;
+import org.jooq.Record1;
+import org.jooq.Select;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -111,6 +115,18 @@ public class Histories {
                 .fetchOptional(PRICE_DAY.CURRENCY);
     }
 
+    /** Prices across conditions are not compared: those of new goods, and others only where it was never sold new. */
+    private static Select<Record1<Integer>> newPrices(UUID part, LocalDate from, LocalDate to) {
+        var any = PRICE_DAY.as("any_new");
+        return DSL.selectOne()
+                .from(any)
+                .where(
+                        any.VARIANT_ID.eq(part),
+                        any.DAY.between(from, to),
+                        any.CONDITION.eq(Condition.NEW.name()),
+                        any.BOOKABLE_MINOR.isNotNull());
+    }
+
     /** Of each day the lowest of all shops. Days come as numbers, which are read many times faster than dates. */
     private List<Day> days(UUID part, LocalDate from, LocalDate to) {
         var days = new ArrayList<Day>();
@@ -122,7 +138,8 @@ public class Histories {
                 .where(
                         PRICE_DAY.VARIANT_ID.eq(part),
                         PRICE_DAY.DAY.between(from, to),
-                        PRICE_DAY.BOOKABLE_MINOR.isNotNull())
+                        PRICE_DAY.BOOKABLE_MINOR.isNotNull(),
+                        PRICE_DAY.CONDITION.eq(Condition.NEW.name()).or(DSL.notExists(newPrices(part, from, to))))
                 .orderBy(PRICE_DAY.DAY, PRICE_DAY.BOOKABLE_MINOR)
                 .forEach(r -> {
                     var day = LocalDate.ofEpochDay(r.value1());
@@ -181,8 +198,7 @@ public class Histories {
                                 r.get("variant_id", UUID.class),
                                 new KindIndex.Quote(r.get("price_minor", Long.class), r.get("ending", Boolean.class))));
         var catalogue = parts.catalogue();
-        var steps = KindIndex.of(
-                List.copyOf(months.values()), part -> catalogue.part(part).product());
+        var steps = KindIndex.of(List.copyOf(months.values()), part -> Pool.of(catalogue.part(part)));
         var views = new ArrayList<Month>();
         var month = months.keySet().iterator();
         for (var step : steps) {
@@ -204,26 +220,25 @@ public class Histories {
     @Transactional(readOnly = true)
     public Map<String, Double> moves(LocalDate since, LocalDate today) {
         var kinds = new HashMap<String, TreeMap<LocalDate, Map<UUID, KindIndex.Quote>>>();
-        var product = new HashMap<UUID, UUID>();
+        var catalogue = parts.catalogue();
         db.resultQuery("""
-                        select f.kind, d.day, d.variant_id, v.product_id, min(d.bookable_minor) as minor
+                        select f.kind, d.day, d.variant_id, min(d.bookable_minor) as minor
                         from price_day d
                         join variant v on v.id = d.variant_id
                         join product r on r.id = v.product_id
                         join family f on f.id = r.family_id
                         where d.day >= cast(? as date) and d.day <= cast(? as date)
                           and d.condition = 'NEW' and d.bookable_minor is not null
-                        group by 1, 2, 3, 4
+                        group by 1, 2, 3
                         """, since, today).fetch().forEach(r -> {
             var part = r.get("variant_id", UUID.class);
-            product.put(part, r.get("product_id", UUID.class));
             kinds.computeIfAbsent(r.get("kind", String.class), k -> new TreeMap<>())
                     .computeIfAbsent(r.get("day", LocalDate.class), d -> new HashMap<>())
                     .put(part, new KindIndex.Quote(r.get("minor", Long.class), false));
         });
         var moves = new HashMap<String, Double>();
         kinds.forEach((kind, days) -> {
-            var steps = KindIndex.of(List.copyOf(days.values()), product::get);
+            var steps = KindIndex.of(List.copyOf(days.values()), part -> Pool.of(catalogue.part(part)));
             if (steps.stream().skip(1).allMatch(KindIndex.Step::isPublished)) {
                 moves.put(kind, steps.get(steps.size() - 1).level());
             }
