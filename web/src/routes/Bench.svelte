@@ -151,18 +151,17 @@
 
   /** What stood there before is one keystroke away: the swap is undone like any edit. */
   function gather(part: string): void {
-    const choice = line!.choice;
-    const parts = choice.type === 'SET' ? (choice.parts ?? []) : choice.part ? [choice.part] : [];
-    if (parts.includes(part)) return;
-    void (parts.length
-      ? bench.edit(line!.id, {
-          choice: { type: 'SET', parts: [...parts, part], toleranceMinor: choice.toleranceMinor ?? 0 },
-        })
-      : bench.edit(line!.id, { choice: { type: 'PART', part } }));
+    void bench.edit(line!.id, ({ choice }) => {
+      const parts = choice.type === 'SET' ? (choice.parts ?? []) : choice.part ? [choice.part] : [];
+      if (parts.includes(part)) return {};
+      return parts.length
+        ? { choice: { type: 'SET', parts: [...parts, part], toleranceMinor: choice.toleranceMinor ?? 0 } }
+        : { choice: { type: 'PART', part } };
+    });
   }
 
   function option(as: 'ALTERNATIVE' | 'UPGRADE', part: string): void {
-    void bench.edit(line!.id, { options: [...line!.options, { purpose: as, part, note: '' }] });
+    void bench.edit(line!.id, (now) => ({ options: [...now.options, { purpose: as, part, note: '' }] }));
   }
 
   async function add(slot: Schemas['SlotView']['slot']): Promise<void> {

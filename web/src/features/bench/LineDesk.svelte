@@ -50,12 +50,12 @@
     state.part === option.state.part && state.purpose === option.state.purpose;
 
   function note(option: Schemas['OptionView'], text: string): void {
-    void bench.edit(line.id, {
-      options: line.options.map((s) => (isSame(s, option) ? { ...s, note: text } : s)),
-    });
+    void bench.edit(line.id, (now) => ({
+      options: now.options.map((s) => (isSame(s, option) ? { ...s, note: text } : s)),
+    }));
   }
   const drop = (option: Schemas['OptionView']) =>
-    void bench.edit(line.id, { options: line.options.filter((s) => !isSame(s, option)) });
+    void bench.edit(line.id, (now) => ({ options: now.options.filter((s) => !isSame(s, option)) }));
   const take = (option: Schemas['OptionView']) =>
     void bench.edit(line.id, { choice: { type: 'PART', part: option.state.part } });
   /** Where a radiator, case fans or a graphics card can be put by hand. */

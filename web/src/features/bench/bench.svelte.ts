@@ -4,6 +4,8 @@ import type { Change } from '$lib/live';
 
 type Line = Schemas['LineView'];
 type Patch = Schemas['LinePatch'];
+/** An edit, or what it makes of the line as it stands when the edit's turn comes. */
+type Edit = Patch | ((now: Line) => Patch);
 
 /** An edit that met another one: both are offered. */
 export interface Clash {
@@ -15,7 +17,7 @@ export interface Clash {
 
 const RETRY_MS = 2000;
 
-/** One build at the bench. Edits are sent one after the other, each with the version it was made from; none is dropped. */
+/** One build at the bench. Edits are sent one after the other, each with the version it is made from and a key of its own; none is dropped or done twice. */
 export class BenchState {
   bench = $state<Schemas['Bench'] | null>(null);
   /** What the parts beside the choice of the open line would do; null while it is asked for. */
@@ -91,16 +93,21 @@ export class BenchState {
     }
   }
 
-  edit(line: string, patch: Patch): Promise<void> {
+  edit(line: string, edit: Edit): Promise<void> {
     return this.enqueue(async () => {
-      const version = this.line(line)?.version;
-      if (version === undefined) return;
+      const now = this.line(line);
+      if (!now) return;
+      const { version } = now;
+      // Composed on what stands now: a list that was read when the key was pressed may have grown since.
+      const patch = typeof edit === 'function' ? edit(now) : edit;
+      const key = this.key();
       try {
         this.show(
           await this.patiently(() =>
             taken(
               api.PATCH('/api/editions/{edition}/lines/{line}', {
                 params: { path: { edition: this.edition, line }, header: { 'If-Match': `"${version}"` } },
+                headers: key,
                 body: patch,
               }),
             ),
@@ -122,11 +129,15 @@ export class BenchState {
   async add(slot: Schemas['SlotView']['slot']): Promise<string | undefined> {
     let id: string | undefined;
     await this.enqueue(async () => {
-      const added = await taken(
-        api.POST('/api/editions/{edition}/builds/{build}/lines', {
-          params: { path: { edition: this.edition, build: this.build } },
-          body: { slot },
-        }),
+      const key = this.key();
+      const added = await this.patiently(() =>
+        taken(
+          api.POST('/api/editions/{edition}/builds/{build}/lines', {
+            params: { path: { edition: this.edition, build: this.build } },
+            headers: key,
+            body: { slot },
+          }),
+        ),
       );
       this.show(added.bench);
       id = added.line;
@@ -137,11 +148,15 @@ export class BenchState {
   remove(line: string): Promise<void> {
     return this.enqueue(async () => {
       const version = this.line(line)?.version ?? 0;
+      const key = this.key();
       this.show(
-        await taken(
-          api.DELETE('/api/editions/{edition}/lines/{line}', {
-            params: { path: { edition: this.edition, line }, header: { 'If-Match': `"${version}"` } },
-          }),
+        await this.patiently(() =>
+          taken(
+            api.DELETE('/api/editions/{edition}/lines/{line}', {
+              params: { path: { edition: this.edition, line }, header: { 'If-Match': `"${version}"` } },
+              headers: key,
+            }),
+          ),
         ),
       );
     });
@@ -150,14 +165,16 @@ export class BenchState {
   /** Names the build, moves it among the tier's variants, or notes something on it. */
   frame(patch: Schemas['BuildPatch']): Promise<void> {
     return this.enqueue(async () => {
-      await taken(
-        api.PATCH('/api/editions/{edition}/builds/{build}', {
-          params: {
-            path: { edition: this.edition, build: this.build },
-            header: { 'If-Match': `"${this.bench?.card.version ?? 0}"` },
-          },
-          body: patch,
-        }),
+      const key = this.key();
+      const version = this.bench?.card.version ?? 0;
+      await this.patiently(() =>
+        taken(
+          api.PATCH('/api/editions/{edition}/builds/{build}', {
+            params: { path: { edition: this.edition, build: this.build }, header: { 'If-Match': `"${version}"` } },
+            headers: key,
+            body: patch,
+          }),
+        ),
       );
       await this.load();
     });
@@ -185,7 +202,14 @@ export class BenchState {
     return this.enqueue(async () => {
       const params = { path: { edition: this.edition, build: this.build, fingerprint } };
       const path = '/api/editions/{edition}/builds/{build}/answers/{fingerprint}';
-      await taken(words.trim() ? api.PUT(path, { params, body: { answer: words } }) : api.DELETE(path, { params }));
+      const headers = this.key();
+      await this.patiently(() =>
+        taken(
+          words.trim()
+            ? api.PUT(path, { params, headers, body: { answer: words } })
+            : api.DELETE(path, { params, headers }),
+        ),
+      );
       await this.load();
     });
   }
@@ -217,12 +241,18 @@ export class BenchState {
 
   private step(which: 'undo' | 'redo', word: string): Promise<void> {
     return this.enqueue(async () => {
-      const done = await taken(
-        api.POST(`/api/editions/{edition}/${which}`, { params: { path: { edition: this.edition } } }),
+      const headers = this.key();
+      const done = await this.patiently(() =>
+        taken(api.POST(`/api/editions/{edition}/${which}`, { params: { path: { edition: this.edition } }, headers })),
       );
       await this.load();
       this.told = `${word}: ${done.label}`;
     });
+  }
+
+  /** Names one edit, so that it is done once however often it has to be sent. */
+  private key(): Record<string, string> {
+    return { 'Idempotency-Key': crypto.randomUUID() };
   }
 
   private enqueue(work: () => Promise<void>): Promise<void> {

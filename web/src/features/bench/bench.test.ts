@@ -13,6 +13,10 @@ class Server {
   version = 1;
   reason = '';
   away = 0;
+  /** How many answers get lost after the edit was done. */
+  lost = 0;
+  options: unknown[] = [];
+  private answered = new Map<string, string>();
   held: Promise<void> | undefined;
   sent: Sent[] = [];
 
@@ -20,7 +24,7 @@ class Server {
     return {
       edition: { id: 'e', state: 'IN_WORK' },
       lines: [
-        { id: 'l', version: this.version, reason: this.reason, slot: 'CASE', options: [] },
+        { id: 'l', version: this.version, reason: this.reason, slot: 'CASE', options: this.options },
         { id: 'm', version: 1, reason: '', slot: 'SUPPLY', options: [] },
       ],
       cards: [],
@@ -35,7 +39,7 @@ class Server {
       this.away--;
       return problem(503, 'database-away', 'The database cannot be reached just now.');
     }
-    if (request.method === 'PATCH') return this.patch(request, body as { reason: string });
+    if (request.method === 'PATCH') return this.once(request, body as { reason: string; options?: unknown[] });
     if (path.endsWith('/undo')) return json({ label: 'Case: reason' });
     if (path.includes('/lines/')) {
       const workings = { line: path.split('/').at(-1), members: [], options: [{ name: `at ${this.version}` }] };
@@ -45,13 +49,28 @@ class Server {
     return json(this.bench());
   }
 
-  private patch(request: Request, body: { reason: string }): Response {
+  /** An edit that comes again with its key is answered as it was. */
+  private async once(request: Request, body: { reason: string; options?: unknown[] }): Promise<Response> {
+    const key = request.headers.get('Idempotency-Key') ?? '';
+    const known = this.answered.get(key);
+    if (known) return json(JSON.parse(known));
+    const answer = this.patch(request, body);
+    if (answer.ok) this.answered.set(key, await answer.clone().text());
+    if (this.lost > 0) {
+      this.lost--;
+      throw new TypeError('connection lost');
+    }
+    return answer;
+  }
+
+  private patch(request: Request, body: { reason: string; options?: unknown[] }): Response {
     if (request.headers.get('If-Match') !== `"${this.version}"`) {
       return problem(412, 'stale', 'This line was changed meanwhile.', { theirs: { reason: this.reason } });
     }
     if (body.reason === 'refused') return problem(422, 'rule-broken', 'That cannot be.');
     this.version++;
     this.reason = body.reason;
+    this.options = body.options ?? this.options;
     return json(this.bench());
   }
 }
@@ -128,6 +147,30 @@ describe('the bench', () => {
     await edit;
     expect(bench.isAway).toBe(false);
     expect(server.reason).toBe('typed meanwhile');
+  });
+
+  it('composes an edit on what stands when its turn comes, so that two of one list both count', async () => {
+    vi.useFakeTimers();
+    server.away = 2;
+    const option = (part: string) => ({ purpose: 'ALTERNATIVE' as const, part, note: '' });
+    void bench.edit('l', (now) => ({ options: [...now.options, option('one')] }));
+    const second = bench.edit('l', (now) => ({ options: [...now.options, option('two')] }));
+    await vi.advanceTimersByTimeAsync(6000);
+    await second;
+    expect(server.options).toEqual([option('one'), option('two')]);
+    expect(bench.clash).toBeNull();
+  });
+
+  it('sends an edit whose answer was lost again with its key, and it is done once', async () => {
+    vi.useFakeTimers();
+    server.lost = 1;
+    const edit = bench.edit('l', { reason: 'said once' });
+    await vi.advanceTimersByTimeAsync(5000);
+    await edit;
+    expect(server.version).toBe(2);
+    expect(bench.line('l')?.reason).toBe('said once');
+    expect(bench.clash).toBeNull();
+    expect(bench.sentence).toBe('');
   });
 
   it('says why an edit was refused and goes on with the next', async () => {

@@ -24,6 +24,7 @@ final class Caller {
     private final HttpClient http;
     private final String base;
     private final String otherToken;
+    private final Map<String, String> headers;
 
     /** An answer: status, headers and the body as JSON (missing when it is none). */
     record Answer(int status, HttpResponse<String> raw, JsonNode json) {
@@ -45,14 +46,21 @@ final class Caller {
         cookies = new CookieManager();
         http = HttpClient.newBuilder().cookieHandler(cookies).build();
         otherToken = "";
+        headers = Map.of();
         get("/api/session");
     }
 
-    private Caller(Caller same, String token) {
+    private Caller(Caller same, String token, Map<String, String> more) {
         base = same.base;
         cookies = same.cookies;
         http = same.http;
         otherToken = token;
+        headers = more;
+    }
+
+    /** The same person, who sends a header with everything. */
+    Caller with(String header, String value) {
+        return new Caller(this, otherToken, Map.of(header, value));
     }
 
     Answer get(String path) {
@@ -70,6 +78,7 @@ final class Caller {
             request.header("If-Match", "\"" + version + "\"");
         }
         request.header("X-XSRF-TOKEN", token());
+        headers.forEach(request::header);
         return send(request.build());
     }
 
@@ -132,7 +141,7 @@ final class Caller {
 
     /** The same browser, sending another CSRF token. */
     Caller withToken(String token) {
-        return new Caller(this, token);
+        return new Caller(this, token, headers);
     }
 
     void cookie(String name, String value) {
