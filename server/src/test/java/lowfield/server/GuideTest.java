@@ -161,4 +161,16 @@ class GuideTest {
         assertThat(world.ines.get("/api/guides/nowhere/desk").type()).isEqualTo("/problems/not-found");
         assertThat(world.ines.get("/api/rounds/not-a-uuid").status()).isEqualTo(404);
     }
+
+    /** An empty new build is one thing to decide, not one for each of its slots. */
+    @Test
+    void anEmptyBuildIsOneItem() {
+        var items = world.desk()
+                .path("wanted")
+                .valueStream()
+                .filter(w -> w.path("build").asString("").equals(world.build))
+                .map(w -> w.path("what").asString())
+                .toList();
+        assertThat(items).containsExactly("8 parts not chosen");
+    }
 }

@@ -3,6 +3,7 @@ package lowfield.server.bench;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import lowfield.core.check.Finding;
 import lowfield.core.check.Verdict;
 import lowfield.core.guide.Choice;
 import lowfield.core.history.Doubts;
@@ -10,16 +11,21 @@ import lowfield.core.total.BandState;
 import lowfield.server.prices.Acceptances;
 import org.springframework.stereotype.Component;
 
-/** The one ranked queue of what needs a decision in the edition in work. */
+/**
+ * The one ranked queue of what needs a decision in the edition in work, by what it costs to leave a thing: no price, clash,
+ * out of band, stale or missing reason, unanswered cautions, a decisive figure missing, a suspicious price; what only
+ * advises comes last.
+ */
 @Component
 class WantsYou {
     private static final long GONE = 1_000_000;
     private static final long CLASH = 900_000;
-    private static final long IN_DOUBT = 40_000;
+    private static final long STALE = 40_000;
+    private static final long MISSING = 35_000;
+    private static final long CAUTIONS = 30_000;
     private static final long NOT_KNOWN = 20_000;
+    private static final long IN_DOUBT = 15_000;
     private static final long ADVISORY = 10;
-    private static final long STALE = 15_000;
-    private static final long MISSING = 5_000;
 
     private static final long OUT = 5_000;
 
@@ -91,7 +97,7 @@ class WantsYou {
                     build.id(),
                     null,
                     100_000 + over.by().minor()));
-        } else if (build.state() instanceof BandState.Under under) {
+        } else if (build.state() instanceof BandState.Under under && !isUnfinished(build)) {
             wanted.add(new Views.Wanted(
                     Views.Wanted.Sign.CAUTION,
                     tier,
@@ -114,22 +120,86 @@ class WantsYou {
         }
     }
 
+    /** While slots are empty, a total under the band says nothing yet. */
+    private static boolean isUnfinished(Sheets.OfBuild build) {
+        return build.findings().stream()
+                .anyMatch(f -> f.check().id().equals("slot-empty") && f.verdict() == Verdict.CLASH);
+    }
+
     private static void findings(String tier, Sheets.OfBuild build, List<Views.Wanted> wanted) {
-        for (var finding : build.findings()) {
-            if (finding.verdict() == Verdict.CLASH || finding.verdict() == Verdict.NOT_KNOWN) {
-                var clash = finding.verdict() == Verdict.CLASH;
-                var line = finding.lines().stream().findFirst().orElse(null);
-                wanted.add(new Views.Wanted(
-                        clash ? Views.Wanted.Sign.CLASH : Views.Wanted.Sign.NOT_KNOWN,
-                        tier,
-                        finding.evidence(),
-                        finding.check().rule(),
-                        clash ? "Mend" : "Look up",
-                        build.id(),
-                        line,
-                        clash ? CLASH : finding.check().decisive() ? NOT_KNOWN : ADVISORY));
+        var open =
+                build.findings().stream().filter(f -> f.verdict().isTrouble()).toList();
+        var empty =
+                open.stream().filter(f -> f.check().id().equals("slot-empty")).toList();
+        if (empty.size() > 1) {
+            wanted.add(group(tier, build, empty, Views.Wanted.Sign.CLASH, "%d parts not chosen", "Choose", CLASH));
+        }
+        for (var finding : open) {
+            var isGrouped = empty.size() > 1 && finding.check().id().equals("slot-empty");
+            if (finding.verdict() == Verdict.CLASH && !isGrouped) {
+                wanted.add(one(tier, build, finding, Views.Wanted.Sign.CLASH, "Mend", CLASH));
+            } else if (finding.verdict() == Verdict.NOT_KNOWN && finding.check().decisive()) {
+                wanted.add(one(tier, build, finding, Views.Wanted.Sign.NOT_KNOWN, "Look up", NOT_KNOWN));
             }
         }
+        var cautions = open.stream()
+                .filter(f -> f.verdict() == Verdict.CAUTION && build.answer(f).isEmpty())
+                .toList();
+        if (!cautions.isEmpty()) {
+            wanted.add(group(
+                    tier, build, cautions, Views.Wanted.Sign.CAUTION, "%d cautions to answer", "Answer", CAUTIONS));
+        }
+        var advisory = open.stream()
+                .filter(f -> f.verdict() == Verdict.NOT_KNOWN
+                        && !f.check().decisive()
+                        && build.answer(f).isEmpty())
+                .toList();
+        if (!advisory.isEmpty()) {
+            wanted.add(group(
+                    tier,
+                    build,
+                    advisory,
+                    Views.Wanted.Sign.NOT_KNOWN,
+                    "%d checks that only advise miss a figure",
+                    "Look up",
+                    ADVISORY));
+        }
+    }
+
+    private static Views.Wanted one(
+            String tier, Sheets.OfBuild build, Finding finding, Views.Wanted.Sign sign, String action, long weight) {
+        return new Views.Wanted(
+                sign,
+                tier,
+                finding.evidence(),
+                finding.check().rule(),
+                action,
+                build.id(),
+                finding.lines().stream().findFirst().orElse(null),
+                weight);
+    }
+
+    /** Several of one sort as one item, which leads to the first; a single one speaks for itself. */
+    private static Views.Wanted group(
+            String tier,
+            Sheets.OfBuild build,
+            List<Finding> findings,
+            Views.Wanted.Sign sign,
+            String said,
+            String action,
+            long weight) {
+        var first = findings.get(0);
+        return findings.size() == 1
+                ? one(tier, build, first, sign, action, weight)
+                : new Views.Wanted(
+                        sign,
+                        tier,
+                        said.formatted(findings.size()),
+                        first.evidence(),
+                        action,
+                        build.id(),
+                        first.lines().stream().findFirst().orElse(null),
+                        weight);
     }
 
     private static void line(String tier, Sheets.OfBuild build, Sheets.OfLine line, List<Views.Wanted> wanted) {
