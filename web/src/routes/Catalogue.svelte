@@ -1,6 +1,7 @@
 <script lang="ts">
   import { createInfiniteQuery, createQuery, keepPreviousData } from '@tanstack/svelte-query';
   import { api, taken, type Schemas } from '$lib/api/client';
+  import Chips from '$features/catalogue/Chips.svelte';
   import FromFile from '$features/catalogue/FromFile.svelte';
   import NewPart from '$features/catalogue/NewPart.svelte';
   import PartSheet from '$features/catalogue/PartSheet.svelte';
@@ -14,6 +15,7 @@
   let text = $state('');
   let adding = $state(false);
   let filing = $state(false);
+  let naming = $state(false);
   let opened = $state<string | null>(null);
   let costing = $state<string | null>(null);
   let paging = $state<Schemas['PartView'] | null>(null);
@@ -45,6 +47,10 @@
     />
     <TextField label="Name or figures" bind:value={text} />
     <p class="small ml-auto flex items-center gap-3">
+      {#if kind === 'GRAPHICS_CARD' || kind === 'PROCESSOR'}<button
+          class="btn-quiet small"
+          onclick={() => (naming = true)}>Chips</button
+        >{/if}
       <a class="btn-quiet small" href="/api/kinds/{kind}/file?form=CSV" download>As CSV</a>
       <a class="btn-quiet small" href="/api/kinds/{kind}/file?form=JSON" download>As JSON</a>
       <button class="btn-quiet small" onclick={() => (filing = true)}>From a file</button>
@@ -81,6 +87,7 @@
         >{/if}
     </p>{/if}
   {#if current}<NewPart bind:open={adding} kind={current} /><FromFile bind:open={filing} kind={current} />{/if}
+  <Chips bind:open={naming} />
   <NewPage bind:part={paging} />
   <PartCost bind:part={costing} />
   <PartSheet bind:part={opened} />

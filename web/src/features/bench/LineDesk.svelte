@@ -153,6 +153,14 @@
         onchange={(event) => void bench.edit(line.id, { quantity: Math.trunc(event.currentTarget.valueAsNumber) || 0 })}
       /></label
     >
+    <label class="small inline-flex items-center gap-1.5 text-soft"
+      ><input
+        type="checkbox"
+        disabled={!open}
+        checked={line.counted}
+        onchange={(event) => void bench.edit(line.id, { counted: event.currentTarget.checked })}
+      />counted</label
+    >
     {#if places[line.slot]}<label class="small inline-flex items-center gap-1.5 text-soft"
         >Place<select
           class="field w-auto"
@@ -164,14 +172,6 @@
           {#each places[line.slot] ?? [] as place (place)}<option value={place}>{place}</option>{/each}
         </select></label
       >{/if}
-    <label class="small inline-flex items-center gap-1.5 text-soft"
-      ><input
-        type="checkbox"
-        disabled={!open}
-        checked={line.counted}
-        onchange={(event) => void bench.edit(line.id, { counted: event.currentTarget.checked })}
-      />counted</label
-    >
   </div>
   <OtherOffers policy={line.policy} disabled={!open} onsave={(policy) => void bench.edit(line.id, { policy })} />
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { weighty } from './findings';
   import type { Schemas } from '$lib/api/client';
   import type { Format } from '$lib/format';
   import Mark from '$ui/Mark.svelte';
@@ -60,7 +61,7 @@
       {#each option.forced as forced (forced.part)}<p class="small text-straw">
           also needs {forced.name}, {format.money(forced.price.minor)}: {forced.why}
         </p>{/each}
-      {#each option.trouble as trouble (trouble.check + trouble.evidence)}<p class="small flex gap-1.5">
+      {#each weighty(option.trouble) as trouble, i (i)}<p class="small flex gap-1.5">
           <Mark verdict={trouble.verdict} />{trouble.evidence}
         </p>{/each}
       {#if ontake}<p class="flex gap-2">

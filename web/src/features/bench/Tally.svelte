@@ -113,7 +113,7 @@
       >
     </p>
     <ul class="space-y-1">
-      {#each rows(shelf.open) as row (row.finding.fingerprint + row.finding.lines.join())}{@render told(row)}{/each}
+      {#each rows(shelf.open) as row, i (row.finding.fingerprint + i)}{@render told(row)}{/each}
       {#if shelf.notes.length}<li>
           <details>
             <summary class="cursor-pointer text-soft"

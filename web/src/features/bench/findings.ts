@@ -5,6 +5,11 @@ type Finding = Schemas['FindingView'];
 /** A finding, and the rules of all checks that wait for the same missing figure; of one, where nothing is shared. */
 export type Row = { finding: Finding; rules: string[] };
 
+/** What decides or is to be answered; not what only advises and misses a figure. */
+export function weighty(findings: Finding[]): Finding[] {
+  return findings.filter((f) => f.verdict !== 'NOT_KNOWN' || f.decisive);
+}
+
 /** What stands open at once, what is only worth knowing, and what is missing without deciding anything. */
 export function shelves(findings: Finding[]): { open: Finding[]; notes: Finding[]; advisory: Finding[] } {
   const isAdvisory = (f: Finding) => f.verdict === 'NOT_KNOWN' && !f.decisive && !f.answer;

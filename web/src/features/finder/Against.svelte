@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { weighty } from '$features/bench/findings';
   import { createQuery } from '@tanstack/svelte-query';
   import { api, taken, type Schemas } from '$lib/api/client';
   import type { Format } from '$lib/format';
@@ -63,14 +64,14 @@
 {#each candidate.forced as forced (forced.part)}<p class="mt-1 text-straw">
     Also needs {forced.name} for {format.money(forced.price.minor)}: {forced.why}
   </p>{/each}
-{#each candidate.trouble as trouble (trouble.check + trouble.evidence)}<p class="mt-1 flex gap-2">
+{#each weighty(candidate.trouble) as trouble, i (i)}<p class="mt-1 flex gap-2">
     <span class="pt-0.5"><Mark verdict={trouble.verdict} /></span>{trouble.evidence}
   </p>{/each}
 {#each candidate.price.blame as blame (blame)}<p class="small mt-1 text-slate">{blame}</p>{/each}
 {#each reach as there (there.where.line)}<p class="small mt-2">
     {there.where.where} follows: {format.money(there.total.minor)}
     <span class={tone(there.standing)}>{standing(there.standing, format)}</span
-    >{#each there.trouble.slice(0, 2) as t (t.check + t.evidence)}<span class="flex gap-1.5"
+    >{#each weighty(there.trouble).slice(0, 2) as t, i (i)}<span class="flex gap-1.5"
         ><Mark verdict={t.verdict} />{t.evidence}</span
       >{/each}
   </p>{/each}

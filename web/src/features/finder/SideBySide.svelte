@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { weighty } from '$features/bench/findings';
   import { createQuery } from '@tanstack/svelte-query';
   import { api, taken, type Schemas } from '$lib/api/client';
   import type { Format } from '$lib/format';
@@ -72,7 +73,7 @@
                   ? 'not known'
                   : format.signed(c.differenceMinor, 'the same')}
               {#each c.forced as f (f.part)}<span class="small block text-straw">needs {f.name}</span>{/each}
-              {#each c.trouble as t (t.check + t.evidence)}<span class="small flex gap-1.5"
+              {#each weighty(c.trouble) as t, i (i)}<span class="small flex gap-1.5"
                   ><Mark verdict={t.verdict} />{t.evidence}</span
                 >{/each}</td
             >{/each}

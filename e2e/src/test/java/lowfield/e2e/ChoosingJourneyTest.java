@@ -103,7 +103,7 @@ class ChoosingJourneyTest {
             var tally = page.getByLabel("Tally");
             assertThat(tally.getByRole(AriaRole.IMG, new Locator.GetByRoleOptions().setName("clash")))
                     .hasCount(0);
-            assertThat(tally).not().containsText("is empty");
+            assertThat(tally).not().containsText("chosen. Choose");
         }
     }
 
@@ -140,7 +140,7 @@ class ChoosingJourneyTest {
             var page = bench(context, "Bosun");
             page.keyboard().press("ArrowDown");
             find(page, "loam six graphics");
-            var broken = page.getByLabel("Tally").getByText("processor has socket Fen; the board has Moor");
+            var broken = page.getByLabel("Tally").getByText("The CPU has socket Fen; the motherboard has Moor");
             assertThat(broken).isVisible();
             page.keyboard().press("ArrowDown");
             find(page, "rudder loam micro");

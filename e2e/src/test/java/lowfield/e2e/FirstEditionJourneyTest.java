@@ -192,7 +192,7 @@ class FirstEditionJourneyTest {
         page.getByLabel("To", new Page.GetByLabelOptions().setExact(true)).fill("920");
         button("Open the first edition").click();
         assertThat(page.getByText("Edition 1 is in work")).isVisible();
-        assertThat(page.getByText("Motherboard is empty")).isVisible();
+        assertThat(page.getByText("parts not chosen")).isVisible();
         page.getByRole(
                         AriaRole.LINK,
                         new Page.GetByRoleOptions().setName("Bosun").setExact(true))

@@ -108,11 +108,11 @@ class SharingJourneyTest {
     @Test
     void aCautionIsAnswered() {
         try (var context = context()) {
-            var page = bench(context, "Mate");
+            var page = bench(context, "Bosun");
             var tally = page.getByLabel("Tally");
             tally.getByRole(
                             AriaRole.BUTTON,
-                            new Locator.GetByRoleOptions().setName(Pattern.compile("^Answer: games of this tier")))
+                            new Locator.GetByRoleOptions().setName(Pattern.compile("^Answer: No fan moves air")))
                     .click();
             page.keyboard().type("It is in the first-start notes.");
             page.keyboard().press("Enter");

@@ -19,7 +19,7 @@ public final class Finding {
     private final List<Seen> seen;
     private final Object[] values;
     private final boolean onUsualValue;
-    private final Optional<Gap> gap;
+    private final Optional<Seen.Asked<?>> missing;
     private final BuildContext build;
     private final Optional<String> member;
 
@@ -29,9 +29,9 @@ public final class Finding {
             List<Seen> seen,
             Object[] values,
             boolean onUsualValue,
-            Optional<Gap> gap,
+            Optional<Seen.Asked<?>> missing,
             BuildContext build) {
-        this(check, outcome, seen, values, onUsualValue, gap, build, Optional.empty());
+        this(check, outcome, seen, values, onUsualValue, missing, build, Optional.empty());
     }
 
     private Finding(
@@ -40,7 +40,7 @@ public final class Finding {
             List<Seen> seen,
             Object[] values,
             boolean onUsualValue,
-            Optional<Gap> gap,
+            Optional<Seen.Asked<?>> missing,
             BuildContext build,
             Optional<String> member) {
         this.check = check;
@@ -48,7 +48,7 @@ public final class Finding {
         this.seen = seen;
         this.values = values;
         this.onUsualValue = onUsualValue;
-        this.gap = gap;
+        this.missing = missing;
         this.build = build;
         this.member = member;
     }
@@ -76,7 +76,7 @@ public final class Finding {
     }
 
     public Optional<Gap> gap() {
-        return gap;
+        return missing.flatMap(Seen.Asked::gap);
     }
 
     /** The sentence for the author: "The graphics card is 337 mm long; the case takes 330 mm with front fans." */
@@ -104,7 +104,7 @@ public final class Finding {
 
     /** The same said of what would hold with another member of a set. */
     public Finding with(String other) {
-        return new Finding(check, outcome, seen, values, onUsualValue, gap, build, Optional.of(other));
+        return new Finding(check, outcome, seen, values, onUsualValue, missing, build, Optional.of(other));
     }
 
     /**
@@ -117,6 +117,7 @@ public final class Finding {
 
     private String canonical() {
         var text = new StringBuilder(check.id()).append('|').append(outcome.name());
+        missing.ifPresent(m -> text.append('|').append(m.input().key()));
         member.ifPresent(m -> text.append("|with ").append(Canonical.text(m)));
         var lines = new ArrayList<String>();
         for (var each : seen) {

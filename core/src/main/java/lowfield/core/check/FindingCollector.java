@@ -53,7 +53,7 @@ public final class FindingCollector {
 
         /** The figure is missing. */
         public void missing(Seen.Asked<?> asked) {
-            add(Outcome.MISSING, new Object[] {asked.input().name(), asked.seen()}, false, asked.gap());
+            add(Outcome.MISSING, new Object[] {asked.input().name(), asked.seen()}, false, Optional.of(asked));
         }
 
         public <A> void with(Seen.Asked<A> first, Consumer<A> then) {
@@ -70,8 +70,8 @@ public final class FindingCollector {
             }
         }
 
-        private void add(Outcome outcome, Object[] values, boolean onUsualValue, Optional<Gap> gap) {
-            findings.add(new Finding(check, outcome, lines, values, onUsualValue, gap, build));
+        private void add(Outcome outcome, Object[] values, boolean onUsualValue, Optional<Seen.Asked<?>> missing) {
+            findings.add(new Finding(check, outcome, lines, values, onUsualValue, missing, build));
         }
     }
 }

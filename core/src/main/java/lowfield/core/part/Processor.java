@@ -92,6 +92,9 @@ public record Processor(
         @Shown(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")
         Figure<Integer> warranty,
 
+        @Shown(value = "chip", brief = false, group = "speed")
+        Figure<String> chip,
+
         @Shown(
                 value = "usual memory ceiling of the family",
                 unit = "MT/s",

@@ -109,7 +109,7 @@ final class FanChecks {
                             "Add a case fan; the parts get hot without one.")
                     .caution(
                             "one-way",
-                            "All %s fans blow the same way in a closed case.",
+                            "No fan moves air the other way in a closed case: %s blow in, %s out.",
                             "Turn one of the case fans round, so that air is blown in and out.")
                     .by(FanChecks::air));
 
@@ -252,7 +252,7 @@ final class FanChecks {
         }
         tell.with(box.get(CASE_VENTED), vented -> {
             if (!vented) {
-                tell.say("one-way", inward + outward);
+                tell.say("one-way", inward, outward);
             } else if (outward == 0) {
                 tell.say("intake-only", inward);
             } else {

@@ -75,7 +75,7 @@ final class ListChecks {
                                     .ifPresent(release -> tell.about(line).say(outcome(release), line)))),
             advises("avoid", "No part is advised against")
                     .seeing(AVOIDED)
-                    .caution("advised-against", "%s is on the avoid list: %s.")
+                    .caution("advised-against", "%s is on the avoid list: %s")
                     .by((in, tell) -> in.lines(AVOIDED)
                             .forEach(line -> line.figure(AVOID)
                                     .value()

@@ -319,7 +319,7 @@ class CaseAndPowerChecksTest {
         var outward = sound().with(Slot.CASE, "vented", false)
                 .adding(Slot.CASE_FANS, "count", 2)
                 .at(Slot.CASE_FANS, "top");
-        outward.says("air", "one-way", "All 3 fans");
+        outward.says("air", "one-way", "0 blow in, 3 out");
         outward.at(Slot.CASE_FANS, "front").says("air", "moves", "2 fans blow in, 1 out");
         sound().without(Slot.CASE, "fans").lacks("air", "fans included");
     }

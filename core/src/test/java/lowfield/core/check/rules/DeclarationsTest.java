@@ -153,6 +153,22 @@ class DeclarationsTest {
         return false;
     }
 
+    /** Two figures that one check misses of the same lines are two findings. */
+    @Test
+    void whatIsMissingIsPartOfTheFingerprint() {
+        var one = TestBuild.sound()
+                .without(Slot.PROCESSOR, "cardLanes")
+                .of("card-lanes")
+                .get(0);
+        var other = TestBuild.sound()
+                .without(Slot.PROCESSOR, "cardLanes")
+                .without(Slot.GRAPHICS_CARD, "lanes")
+                .of("card-lanes")
+                .get(0);
+        assertThat(one.gap()).isNotEqualTo(other.gap());
+        assertThat(one.fingerprint()).isNotEqualTo(other.fingerprint());
+    }
+
     private record Change(Slot slot, Field field, Build before, Build after) {}
 
     private static Change change(GeneratedParts parts) {

@@ -6,7 +6,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lowfield.core.check.FigureRef;
+import lowfield.core.check.rules.Checks;
 import lowfield.core.find.Order;
 import lowfield.core.find.Query;
 import lowfield.core.find.Shelf;
@@ -228,8 +231,10 @@ class CatalogueController {
     private static PartView view(Part part) {
         var schema = part.kind().schema();
         var spec = schema.write(part.spec());
+        var deciding =
+                Checks.deciding(part.kind()).stream().map(FigureRef::field).collect(Collectors.toSet());
         var missing = schema.fields().stream()
-                .filter(f -> !spec.containsKey(f.name()))
+                .filter(f -> !spec.containsKey(f.name()) && deciding.contains(f.name()))
                 .map(Field::label)
                 .toList();
         return new PartView(
