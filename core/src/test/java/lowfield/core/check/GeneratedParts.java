@@ -545,7 +545,7 @@ public final class GeneratedParts {
                             ? "upright"
                             : List.of("front", "top", "rear").get(random.nextInt(3)));
         }
-        return random.nextInt(8) == 0 ? line.in(Condition.values()[random.nextInt(4)]) : line;
+        return random.nextInt(4) == 0 ? line.in(Condition.values()[random.nextInt(4)]) : line;
     }
 
     private Choice choice(Slot slot) {
