@@ -69,7 +69,7 @@
               >{/if}<span class="w-20 text-right">{format.sum(member.price)}</span></span
           >
         </div>
-        {#each member.trouble as trouble (trouble.check + trouble.evidence)}<p class="small flex gap-1.5">
+        {#each member.trouble as trouble, at (at)}<p class="small flex gap-1.5">
             <Mark verdict={trouble.verdict} />{trouble.evidence}
           </p>{/each}
       </li>

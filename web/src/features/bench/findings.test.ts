@@ -46,3 +46,8 @@ it('keeps notes and what only advises out of what stands open', () => {
     advisory: [advisory],
   });
 });
+
+it('names a check once, however many of its findings wait for the figure', () => {
+  const one = finding('drive', ['part', 'figure']);
+  expect(rows([one, one, finding('slot', ['part', 'figure'])])).toEqual([{ finding: one, rules: ['drive', 'slot'] }]);
+});

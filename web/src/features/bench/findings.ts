@@ -28,7 +28,7 @@ export function rows(findings: Finding[]): Row[] {
     const figure = finding.gap ? `${finding.gap.part} ${finding.gap.field}` : '';
     const row = waiting.get(figure);
     if (figure && row) {
-      row.rules.push(finding.rule);
+      if (!row.rules.includes(finding.rule)) row.rules.push(finding.rule);
     } else {
       const first = { finding, rules: [finding.rule] };
       rows.push(first);

@@ -234,14 +234,14 @@ class FirstEditionJourneyTest {
             take(choice.split("\\|")[1]);
         }
         var tally = page.getByRole(AriaRole.COMPLEMENTARY, new Page.GetByRoleOptions().setName("Tally"));
-        assertThat(tally).containsText("card 331 mm; case takes 310 mm");
+        assertThat(tally).containsText("331 mm long; the case takes only 310 mm");
         slot("Graphics card");
         take("vane");
-        assertThat(tally).not().containsText("card 331 mm");
+        assertThat(tally).not().containsText("331 mm long");
         page.keyboard().press("u");
-        assertThat(tally).containsText("card 331 mm; case takes 310 mm");
+        assertThat(tally).containsText("331 mm long; the case takes only 310 mm");
         page.keyboard().press("Shift+U");
-        assertThat(tally).not().containsText("card 331 mm");
+        assertThat(tally).not().containsText("331 mm long");
         assertThat(page.getByTestId("total")).hasText("not known");
     }
 
@@ -284,7 +284,7 @@ class FirstEditionJourneyTest {
         query.press("Enter");
         var upgrades = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Upgrades"));
         assertThat(upgrades).containsText("+586.90");
-        assertThat(upgrades).containsText("card 331 mm; case takes 310 mm");
+        assertThat(upgrades).containsText("331 mm long; the case takes only 310 mm");
         assertThat(page.getByTestId("total")).hasText("875.50");
     }
 
@@ -317,7 +317,7 @@ class FirstEditionJourneyTest {
             assertThat(reading.locator("body")).containsText("875.50");
             assertThat(reading.locator("strong", new Page.LocatorOptions().setHasText("power supply")))
                     .isVisible();
-            assertThat(reading.locator("body")).containsText("Card 331 mm; case takes 310 mm");
+            assertThat(reading.locator("body")).containsText("331 mm long; the case takes only 310 mm");
             assertThat(reading.getByText("Prices in EUR of", new Page.GetByTextOptions())
                             .first())
                     .isVisible();

@@ -85,9 +85,17 @@ public final class Finding {
         return member.map(m -> "With " + m + ": " + sentence).orElse(sentence);
     }
 
-    /** The sentence for readers; absent where it is of no use to them. */
+    /**
+     * The sentence for readers; absent where it is of no use to them. A clash that is published all the same is told in the
+     * author's words, unless only the tier asked for what is not kept.
+     */
     public Optional<String> forReaders() {
-        return outcome.reader().map(this::worded);
+        return outcome.reader()
+                .map(this::worded)
+                .or(() -> verdict() == Verdict.CLASH
+                                && check.declaration().requirements().isEmpty()
+                        ? Optional.of(evidence())
+                        : Optional.empty());
     }
 
     private String worded(String template) {

@@ -225,6 +225,14 @@ class ListAndBriefChecksTest {
                 .says("supply-warranty", "elsewhere", "not in Home coast");
     }
 
+    /** A clash that is published all the same is no secret, but what only the tier asked for is. */
+    @Test
+    void clashesAreToldToReaders() {
+        sound().with(Slot.GRAPHICS_CARD, "length", 311).tellsReaders("card-length", "takes only 310 mm");
+        var floor = more(null, Set.of(), "good", null, null);
+        sound().with(Slot.POWER_SUPPLY, "quality", "fair").asked(floor).tellsReadersNothing("supply-floor");
+    }
+
     @Test
     void counted() {
         var asked = more(null, Set.of(), null, Set.of(Slot.SCREEN), null);
