@@ -1,21 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { Format, typedMinor } from './format';
-
-describe('a typed figure', () => {
-  it.each([
-    ['309', 30900],
-    ['309.5', 30950],
-    ['309,50', 30950],
-    [' 1 264.80 ', 126480],
-    ["1'264", 126400],
-    ['-4.90', -490],
-    ['0', 0],
-  ])('%s is %d minor units', (text, minor) => expect(typedMinor(text)).toBe(minor));
-
-  it.each(['', 'abc', '1.234,56', '12.345', '1e5', '9999999999999', '309 EUR', '--1'])('%s is none', (text) =>
-    expect(typedMinor(text)).toBeNull(),
-  );
-});
+import { Format } from './format';
 
 describe('format', () => {
   const format = new Format('EUR', 'en', 'CET');
@@ -33,5 +17,7 @@ describe('format', () => {
   it('writes a day without shifting it', () => expect(format.day('2026-12-03')).toBe('December 3'));
   it('shortens band ends without cents', () =>
     expect([format.short(84000), format.short(126480)]).toEqual(['840', '1,264.80']));
+  it('has three decimals where the currency has three', () =>
+    expect(new Format('KWD', 'en').money(1264805)).toBe('1,264.805'));
   it('has no cents where the currency has none', () => expect(new Format('JPY', 'en').money(1500)).toBe('1,500'));
 });

@@ -1,3 +1,5 @@
+import { decimals } from './money';
+
 /** Figures and dates as the guide's readers write them. */
 export class Format {
   private readonly digits: number;
@@ -8,8 +10,7 @@ export class Format {
     private readonly locale: string,
     private readonly zone = 'UTC',
   ) {
-    const money = new Intl.NumberFormat(locale, { style: 'currency', currency });
-    this.digits = money.resolvedOptions().maximumFractionDigits ?? 2;
+    this.digits = decimals(currency);
     this.number = new Intl.NumberFormat(locale, {
       minimumFractionDigits: this.digits,
       maximumFractionDigits: this.digits,
@@ -82,13 +83,4 @@ export class Format {
   monthShort(period: string): string {
     return new Intl.DateTimeFormat(this.locale, { month: 'short', timeZone: 'UTC' }).format(new Date(period));
   }
-}
-
-/** Minor units of a typed figure ("309", "309.5", "309,50"); null when it is none. */
-export function typedMinor(text: string): number | null {
-  const figure = text.trim().replace(/[\s']/g, '').replace(',', '.');
-  if (!/^-?\d{1,12}(\.\d{1,2})?$/.test(figure)) return null;
-  const [whole, fraction = ''] = figure.replace('-', '').split('.');
-  const minor = Number(whole) * 100 + Number(fraction.padEnd(2, '0'));
-  return figure.startsWith('-') ? -minor : minor;
 }

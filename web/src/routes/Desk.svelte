@@ -110,7 +110,7 @@
     <Told {sentence} />
 
     {#if !edition}
-      <div class="mt-6"><FirstEdition {slug} /></div>
+      <div class="mt-6"><FirstEdition {slug} currency={view.guide.currency} /></div>
     {:else}
       <div class="mt-4 grid grid-cols-[200px_1fr_160px_150px_32px] items-end gap-6 border-b border-ink pb-1">
         <span class="label">Tier</span><span class="label"
@@ -143,7 +143,7 @@
             onchange={(event) => void note(event.currentTarget.value)}
           /></label
         >{/if}
-      <TierEditor {slug} edition={edition.id} bind:editing cards={view.cards} />
+      <TierEditor {slug} edition={edition.id} currency={view.guide.currency} bind:editing cards={view.cards} />
     {/if}
   {/if}
 </main>

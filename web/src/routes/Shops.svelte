@@ -4,6 +4,7 @@
   import FeedFields from '$features/shops/FeedFields.svelte';
   import { emptyShop, shopForm, typedShop } from '$features/shops/forms';
   import TryAddress from '$features/shops/TryAddress.svelte';
+  import { writtenMinor } from '$lib/money';
   import Dialog from '$ui/Dialog.svelte';
   import TextField from '$ui/TextField.svelte';
   import Told from '$ui/Told.svelte';
@@ -16,7 +17,7 @@
   let columns = $state<string[]>([]);
   let sentence = $state('');
   const sum = (minor: number | null | undefined, currency: string) =>
-    minor == null ? 'not known' : `${(minor / 100).toFixed(2)} ${currency}`;
+    minor == null ? 'not known' : `${writtenMinor(minor, currency)} ${currency}`;
 
   function show(shop: Schemas['Shop'] | null): void {
     changing = shop;

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
   import type { Format } from '$lib/format';
+  import { smallest } from '$lib/money';
 
   /** Where idle, gaming and peak stand on the supply's curve, and what a year takes for chosen hours and tariff. */
   let {
@@ -73,7 +74,8 @@
     <label>idle <input class="field w-12 py-0" type="number" min="0" max="24" step="0.5" bind:value={idle} /></label>
     hours a day,
     <label
-      ><input class="field w-14 py-0" type="number" min="0" max="1000" step="0.5" bind:value={tariff} /> cents a kWh</label
+      ><input class="field w-14 py-0" type="number" min="0" max="1000" step="0.5" bind:value={tariff} />
+      {smallest(format.currency)} a kWh</label
     >
   </div>
   {#if told}<p class="small mt-1">

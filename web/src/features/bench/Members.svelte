@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
-  import { typedMinor, type Format } from '$lib/format';
+  import type { Format } from '$lib/format';
+  import { typedMinor, writtenMinor } from '$lib/money';
   import Mark from '$ui/Mark.svelte';
 
   /** A vetted set: any of these would do; the first within the tolerance of the cheapest wins. */
@@ -34,11 +35,11 @@
         class="field w-20"
         aria-label="Tolerance"
         disabled={!onchange}
-        value={format.money(tolerance)}
+        value={writtenMinor(tolerance, format.currency)}
         onchange={(e) => {
-          const typed = typedMinor(e.currentTarget.value);
+          const typed = typedMinor(e.currentTarget.value, format.currency);
           if (typed != null) onchange?.(parts, typed);
-          e.currentTarget.value = format.money(typed ?? tolerance);
+          e.currentTarget.value = writtenMinor(typed ?? tolerance, format.currency);
         }}
       /></label
     >

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
-  import { typedMinor } from '$lib/format';
+  import { like, typedMinor } from '$lib/money';
   import Choose from '$ui/Choose.svelte';
   import Dialog from '$ui/Dialog.svelte';
   import TextField from '$ui/TextField.svelte';
@@ -33,9 +33,9 @@
 
   function choose(event: SubmitEvent): void {
     event.preventDefault();
-    const minor = typedMinor(price);
+    const minor = typedMinor(price, currency);
     if (type === 'FREE_HAND' && minor == null) {
-      sentence = `"${price.slice(0, 20)}" is not a price in ${currency}; write it like 45 or 45.50.`;
+      sentence = `"${price.slice(0, 20)}" is not a price in ${currency}; write it like ${like(45, currency)}.`;
       return;
     }
     const free = type === 'FREE_HAND';

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
+  import { minorUnits } from '$lib/money';
   import { asks, orders, worded, type Clause, type Sentence } from './sentence';
   import WordPanel from './WordPanel.svelte';
 
@@ -39,8 +40,8 @@
   const inUnits = (figure: string, clause: Clause): Clause =>
     figure === 'price'
       ? {
-          least: clause.least == null ? null : clause.least / 100,
-          most: clause.most == null ? null : clause.most / 100,
+          least: clause.least == null ? null : clause.least / minorUnits(currency),
+          most: clause.most == null ? null : clause.most / minorUnits(currency),
         }
       : clause;
 </script>
@@ -99,7 +100,7 @@
   <WordPanel
     word={open}
     clause={sentence.clauses[open.figure] ?? {}}
-    factor={open.figure === 'price' ? 100 : 1}
+    factor={open.figure === 'price' ? minorUnits(currency) : 1}
     onchange={(clause) => change(open.figure, clause)}
     onclose={() => (opened = null)}
   />

@@ -7,7 +7,7 @@
   import TierFields from './TierFields.svelte';
 
   /** The first edition of a guide: its month and its tiers. */
-  let { slug }: { slug: string } = $props();
+  let { slug, currency }: { slug: string; currency: string } = $props();
   const queries = useQueryClient();
   let month = $state(new Date().toISOString().slice(0, 7));
   let tiers = $state<TypedTier[]>([emptyTier()]);
@@ -16,7 +16,7 @@
   async function make(event: SubmitEvent): Promise<void> {
     event.preventDefault();
     try {
-      const body = { period: `${month}-01`, tiers: tiers.map(tierForm) };
+      const body = { period: `${month}-01`, tiers: tiers.map((tier) => tierForm(tier, currency)) };
       await taken(api.POST('/api/guides/{slug}/editions', { params: { path: { slug } }, body }));
       await queries.invalidateQueries({ queryKey: ['desk', slug] });
     } catch (problem) {

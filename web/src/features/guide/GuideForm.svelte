@@ -1,6 +1,7 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
   import { api, taken, type Schemas } from '$lib/api/client';
+  import { smallest } from '$lib/money';
   import TextField from '$ui/TextField.svelte';
   import Regions from './Regions.svelte';
 
@@ -30,11 +31,11 @@
   const energy = (part: Partial<Schemas['EnergyForm']>) =>
     (form.energy = { ...(form.energy ?? { gamingHours: 3, idleHours: 3, tariffHundredths: 3000 }), ...part });
   const typed = (value: number, unit: number) => (unit === 1 ? value : Math.round(value * unit));
-  const figures = [
+  const figures = $derived([
     { name: 'gamingHours', label: 'Hours of play a day', unit: 1, step: 0.5 },
     { name: 'idleHours', label: 'Hours of idling a day', unit: 1, step: 0.5 },
-    { name: 'tariffHundredths', label: 'A kilowatt-hour, in hundredths of the currency', unit: 100, step: 0.1 },
-  ] as const;
+    { name: 'tariffHundredths', label: `A kilowatt-hour, in ${smallest(form.currency)}`, unit: 100, step: 0.1 },
+  ] as const);
   const plan = $state<{ often: Schemas['RoundPlan']['often']; at: string; scope: Schemas['RoundPlan']['scope'] }>({
     often: 'BY_HAND',
     at: '05:30',

@@ -10,9 +10,16 @@
   let {
     slug,
     edition,
+    currency,
     editing = $bindable(),
     cards,
-  }: { slug: string; edition: string; editing: string | null; cards: Schemas['BuildCard'][] } = $props();
+  }: {
+    slug: string;
+    edition: string;
+    currency: string;
+    editing: string | null;
+    cards: Schemas['BuildCard'][];
+  } = $props();
   const queries = useQueryClient();
   const card = $derived(cards.find((c) => c.tier === editing));
   let tier = $state(emptyTier());
@@ -25,7 +32,7 @@
     if (editing === shown) return;
     shown = editing;
     if (editing) {
-      tier = card ? typedTier(card.form) : emptyTier();
+      tier = card ? typedTier(card.form, currency) : emptyTier();
       version = card?.tierVersion ?? 0;
       sentence = '';
     }
@@ -69,7 +76,7 @@
   async function save(event: SubmitEvent): Promise<void> {
     event.preventDefault();
     try {
-      const body = tierForm(tier);
+      const body = tierForm(tier, currency);
       if (card)
         await taken(
           api.PUT('/api/editions/{edition}/tiers/{tier}', {

@@ -4,19 +4,32 @@ import { emptyGuide, emptyTier, settingsOf, tierForm, typedTier } from './forms'
 describe('a typed tier', () => {
   it('comes back as it was typed', () => {
     const typed = { ...emptyTier(), name: 'Bosun', from: '840', to: '920.50' };
-    expect(typedTier(tierForm(typed))).toEqual({ ...typed, point: '' });
+    expect(typedTier(tierForm(typed, 'EUR'), 'EUR')).toEqual({ ...typed, point: '' });
   });
+  it.each([
+    ['JPY', '120000', 120000],
+    ['KWD', '310.250', 310250],
+  ])('is counted in the minor units of %s', (currency, from, minor) => {
+    const typed = { ...emptyTier(), name: 'Bosun', from, to: from };
+    const form = tierForm(typed, currency);
+    expect(form.band.fromMinor).toBe(minor);
+    expect(typedTier(form, currency).from).toBe(from);
+  });
+  it('refuses decimals that its currency does not have', () =>
+    expect(() => tierForm({ ...emptyTier(), from: '840.50' }, 'JPY')).toThrow('not a sum in JPY; write it like 840.'));
   it('sends only the figures of its form', () => {
-    expect(tierForm({ ...emptyTier(), type: 'NONE', from: 'rubbish' }).band).toEqual({ type: 'NONE' });
-    expect(tierForm({ ...emptyTier(), type: 'POINT', point: '1240', tolerance: '2,5' }).band).toEqual({
+    expect(tierForm({ ...emptyTier(), type: 'NONE', from: 'rubbish' }, 'EUR').band).toEqual({ type: 'NONE' });
+    expect(tierForm({ ...emptyTier(), type: 'POINT', point: '1240', tolerance: '2,5' }, 'EUR').band).toEqual({
       type: 'POINT',
       pointMinor: 124000,
       tolerancePermille: 25,
     });
   });
   it('names the figure that is none', () => {
-    expect(() => tierForm({ ...emptyTier(), from: 'many' })).toThrow('lower limit "many"');
-    expect(() => tierForm({ ...emptyTier(), type: 'POINT', point: '1240', tolerance: 'x' })).toThrow('tolerance "x"');
+    expect(() => tierForm({ ...emptyTier(), from: 'many' }, 'EUR')).toThrow('lower limit "many"');
+    expect(() => tierForm({ ...emptyTier(), type: 'POINT', point: '1240', tolerance: 'x' }, 'EUR')).toThrow(
+      'tolerance "x"',
+    );
   });
 });
 

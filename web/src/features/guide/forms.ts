@@ -1,5 +1,5 @@
 import type { Schemas } from '$lib/api/client';
-import { typedMinor } from '$lib/format';
+import { like, shortMinor, typedMinor } from '$lib/money';
 import { differing } from './offers';
 
 export function emptyGuide(): Schemas['GuideForm'] {
@@ -143,19 +143,16 @@ export function emptyTier(): TypedTier {
   };
 }
 
-const sum = (minor: number | null | undefined) =>
-  minor == null ? '' : (minor / 100).toFixed(minor % 100 === 0 ? 0 : 2);
-
-export function typedTier(form: Schemas['TierForm']): TypedTier {
+export function typedTier(form: Schemas['TierForm'], currency: string): TypedTier {
   const band = form.band;
   return {
     name: form.name,
     audience: form.audience,
     promise: form.promise,
     type: band.type,
-    from: sum(band.fromMinor),
-    to: sum(band.toMinor),
-    point: sum(band.pointMinor),
+    from: shortMinor(band.fromMinor, currency),
+    to: shortMinor(band.toMinor, currency),
+    point: shortMinor(band.pointMinor, currency),
     tolerance: band.tolerancePermille == null ? '2' : String(band.tolerancePermille / 10),
     countsShipping: form.countsShipping,
     showsBuilds: form.showsBuilds ?? false,
@@ -164,20 +161,23 @@ export function typedTier(form: Schemas['TierForm']): TypedTier {
   };
 }
 
-function figure(what: string, text: string): number {
-  const minor = typedMinor(text);
-  if (minor == null) throw new Error(`The ${what} "${text.slice(0, 20)}" is not a sum; write it like 840 or 840.50.`);
+function figure(what: string, text: string, currency: string): number {
+  const minor = typedMinor(text, currency);
+  if (minor == null)
+    throw new Error(
+      `The ${what} "${text.slice(0, 20)}" is not a sum in ${currency}; write it like ${like(840, currency)}.`,
+    );
   return minor;
 }
 
 /** The tier to send; says which figure is none. Whether the band makes sense is the server's to say. */
-export function tierForm(typed: TypedTier): Schemas['TierForm'] {
+export function tierForm(typed: TypedTier, currency: string): Schemas['TierForm'] {
   const band: Schemas['BandForm'] = { type: typed.type };
   if (typed.type === 'FROM_TO') {
-    band.fromMinor = figure('lower limit', typed.from);
-    band.toMinor = figure('upper limit', typed.to);
+    band.fromMinor = figure('lower limit', typed.from, currency);
+    band.toMinor = figure('upper limit', typed.to, currency);
   } else if (typed.type === 'POINT') {
-    band.pointMinor = figure('price point', typed.point);
+    band.pointMinor = figure('price point', typed.point, currency);
     const tolerance = Number(typed.tolerance.replace(',', '.'));
     if (!Number.isFinite(tolerance))
       throw new Error(`The tolerance "${typed.tolerance.slice(0, 20)}" is not a number of percent.`);

@@ -25,7 +25,7 @@
   }));
   let typed = $state(emptyBasis());
   $effect(() => {
-    if (stored.data) typed = typedBasis(stored.data);
+    if (stored.data) typed = typedBasis(stored.data, currency);
   });
   let words = $state('');
   const others = createQuery(() => ({

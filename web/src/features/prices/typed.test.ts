@@ -11,6 +11,12 @@ describe('a typed price', () => {
     expect(form.link).toBeUndefined();
   });
 
+  it('is counted in the minor units of its shop', () => {
+    const typed = { ...emptyPrice(), price: '48000', source: 'by telephone' };
+    expect(priceForm(typed, { ...shop, currency: 'JPY' }).priceMinor).toBe(48000);
+    expect(priceForm(typed, { ...shop, currency: 'KWD' }).priceMinor).toBe(48000000);
+  });
+
   it.each([
     ['', 'Type the price'],
     ['much', 'The price "much" is not a sum'],
@@ -24,7 +30,7 @@ describe('the basis of an estimate', () => {
   it('goes there and back', () => {
     const form = basisForm({ ...emptyBasis(), comparable: 'p', factor: '1,15', spread: '7.5' }, 'EUR');
     expect(form).toEqual({ type: 'TIMES', comparable: 'p', factorPermille: 1150, spreadPermille: 75 });
-    expect(typedBasis(form)).toMatchObject({ comparable: 'p', factor: '1.15', spread: '7.5' });
+    expect(typedBasis(form, 'EUR')).toMatchObject({ comparable: 'p', factor: '1.15', spread: '7.5' });
   });
 
   it('may be a step downwards', () =>

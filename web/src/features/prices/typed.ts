@@ -1,5 +1,5 @@
 import type { Schemas } from '$lib/api/client';
-import { typedMinor } from '$lib/format';
+import { like, typedMinor, writtenMinor } from '$lib/money';
 
 /** A price as it is typed; sums are text until they are sent. */
 export interface TypedFields {
@@ -32,16 +32,18 @@ export const emptyPrice = (): TypedFields => ({
   sure: false,
 });
 
-function sum(what: string, text: string): number | undefined {
-  const minor = typedMinor(text);
+function sum(what: string, text: string, currency: string): number | undefined {
+  const minor = typedMinor(text, currency);
   if (text.trim() && minor == null)
-    throw new Error(`The ${what} "${text.slice(0, 20)}" is not a sum; write it like 309 or 309.50.`);
+    throw new Error(
+      `The ${what} "${text.slice(0, 20)}" is not a sum in ${currency}; write it like ${like(309, currency)}.`,
+    );
   return minor ?? undefined;
 }
 
 /** The price to send; says which figure is none. */
 export function priceForm(typed: TypedFields, shop: Pick<Schemas['Shop'], 'id' | 'currency'>): Schemas['TypedPrice'] {
-  const price = sum('price', typed.price);
+  const price = sum('price', typed.price, shop.currency);
   if (price === undefined) throw new Error('Type the price.');
   return {
     shop: shop.id!,
@@ -50,8 +52,8 @@ export function priceForm(typed: TypedFields, shop: Pick<Schemas['Shop'], 'id' |
     condition: typed.condition,
     stock: typed.stock,
     priceMinor: price,
-    shippingMinor: sum('shipping', typed.shipping),
-    claimBackMinor: sum('rebate', typed.claim),
+    shippingMinor: sum('shipping', typed.shipping, shop.currency),
+    claimBackMinor: sum('rebate', typed.claim, shop.currency),
     membersOnly: typed.membersOnly,
     seenOn: typed.seenOn || undefined,
     source: typed.source,
@@ -71,12 +73,12 @@ export interface TypedBasis {
 
 export const emptyBasis = (): TypedBasis => ({ type: 'TIMES', comparable: '', factor: '1', step: '', spread: '10' });
 
-export function typedBasis(form: Schemas['EstimateForm']): TypedBasis {
+export function typedBasis(form: Schemas['EstimateForm'], currency: string): TypedBasis {
   return {
     type: form.type,
     comparable: form.comparable ?? '',
     factor: form.factorPermille == null ? '1' : String(form.factorPermille / 1000),
-    step: form.stepMinor == null ? '' : (form.stepMinor / 100).toFixed(2),
+    step: writtenMinor(form.stepMinor, form.currency ?? currency),
     spread: String(form.spreadPermille / 10),
   };
 }
@@ -98,7 +100,7 @@ export function basisForm(typed: TypedBasis, currency: string): Schemas['Estimat
       factorPermille: thousandths('factor', typed.factor, 1000),
       spreadPermille,
     };
-  const step = sum('step', typed.step);
+  const step = sum('step', typed.step, currency);
   if (step === undefined) throw new Error('Type the step; it may be less than nothing.');
   return { type: 'STEP', comparable: typed.comparable, stepMinor: step, currency, spreadPermille };
 }

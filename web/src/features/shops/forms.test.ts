@@ -24,6 +24,15 @@ describe('a shop as it is typed', () => {
     expect(shopForm(typedShop(shop))).toEqual(shop);
   });
 
+  it.each([
+    ['JPY', 7900, 490],
+    ['KWD', 7900000, 490000],
+  ])('counts sums in the minor units of %s', (currency, free, shipping) => {
+    const shop = shopForm({ ...emptyShop(), currency, free: '7900', shipping: '490' });
+    expect(shop).toMatchObject({ freeFromMinor: free, shippingMinor: shipping });
+    expect(shopForm(typedShop(shop))).toEqual(shop);
+  });
+
   it('says which figure is none', () => {
     expect(() => shopForm({ ...emptyShop(), free: 'much' })).toThrow('threshold "much" is not a sum');
     expect(() => shopForm({ ...emptyShop(), pace: 'slow' })).toThrow('pace "slow" is not a whole number');

@@ -1,5 +1,5 @@
 import type { Schemas } from '$lib/api/client';
-import { typedMinor } from '$lib/format';
+import { like, typedMinor, writtenMinor } from '$lib/money';
 
 export type Field = keyof Schemas['FeedForm']['columns'];
 
@@ -63,8 +63,6 @@ export const emptyShop = (): TypedShop => ({
   columns: {},
 });
 
-const sum = (minor: number | null | undefined) => (minor == null ? '' : (minor / 100).toFixed(2));
-
 export function typedShop(shop: Schemas['Shop']): TypedShop {
   return {
     ...emptyShop(),
@@ -74,8 +72,8 @@ export function typedShop(shop: Schemas['Shop']): TypedShop {
     region: shop.region,
     zone: shop.zone,
     tax: String(shop.taxPermille / 10),
-    free: sum(shop.freeFromMinor),
-    shipping: sum(shop.shippingMinor),
+    free: writtenMinor(shop.freeFromMinor, shop.currency),
+    shipping: writtenMinor(shop.shippingMinor, shop.currency),
     pace: shop.paceMs == null ? '' : String(shop.paceMs),
     lanes: String(shop.lanes ?? 2),
     mayStore: shop.mayStore ?? true,
@@ -90,10 +88,12 @@ export function typedShop(shop: Schemas['Shop']): TypedShop {
   };
 }
 
-function optional(what: string, text: string): number | undefined {
-  const minor = typedMinor(text);
+function optional(what: string, text: string, currency: string): number | undefined {
+  const minor = typedMinor(text, currency);
   if (text.trim() && minor == null)
-    throw new Error(`The ${what} "${text.slice(0, 20)}" is not a sum; write it like 79 or 4.90.`);
+    throw new Error(
+      `The ${what} "${text.slice(0, 20)}" is not a sum in ${currency}; write it like ${like(79, currency)}.`,
+    );
   return minor ?? undefined;
 }
 
@@ -124,8 +124,8 @@ export function shopForm(typed: TypedShop): Schemas['Shop'] {
     region: typed.region,
     zone: typed.zone,
     taxPermille: Math.round(Number(typed.tax.replace(',', '.')) * 10) || 0,
-    freeFromMinor: optional('threshold', typed.free),
-    shippingMinor: optional('shipping', typed.shipping),
+    freeFromMinor: optional('threshold', typed.free, typed.currency),
+    shippingMinor: optional('shipping', typed.shipping, typed.currency),
     mayStore: typed.mayStore,
     mayFreeze: typed.mayFreeze,
     shownDays: whole('number of days its prices may be shown', typed.shown),

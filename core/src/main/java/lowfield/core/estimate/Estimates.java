@@ -112,11 +112,8 @@ public final class Estimates implements Estimator {
                 .filter(p -> p.suggestedPrice()
                         .filter(s -> s.currency().equals(suggested.currency()))
                         .isPresent())
-                .flatMap(p -> price(p.id(), prices)
-                        .map(now -> (int) Math.round(1000.0
-                                * now.minor()
-                                / p.suggestedPrice().orElseThrow().minor()))
-                        .stream())
+                .flatMap(p -> prices.offer(p.id()).flatMap(o -> o.premium(p.suggestedPrice())).stream())
+                .map(permille -> 1000 + permille)
                 .sorted()
                 .toList();
         return shares.size() < FEWEST ? Optional.empty() : Optional.of(shares.get(shares.size() / 2));

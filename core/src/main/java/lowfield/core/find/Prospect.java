@@ -68,14 +68,8 @@ public record Prospect(
                 .or(() -> total.total().blame().stream().findFirst());
     }
 
-    /**
-     * The premium (rules 2): price over the maker's suggested price less one, in thousandths; absent without a price, or
-     * without a suggested price in its currency.
-     */
+    /** The premium over the maker's suggested price in thousandths; absent without a price, and as {@link Offer#premium} says. */
     public Optional<Integer> premium() {
-        return price.offer()
-                .flatMap(o -> part.suggestedPrice()
-                        .filter(s -> s.currency().equals(o.price().currency()) && s.minor() > 0)
-                        .map(s -> (int) Math.round((o.price().minor() - s.minor()) * 1000.0 / s.minor())));
+        return price.offer().flatMap(o -> o.premium(part.suggestedPrice()));
     }
 }

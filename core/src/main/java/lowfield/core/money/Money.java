@@ -45,16 +45,19 @@ public record Money(long minor, Currency currency) implements Comparable<Money> 
                 major.abs().compareTo(GREATEST) <= 0,
                 "The sum %s is longer than any price (10,000,000 at most); check the figure.",
                 major.precision() > 20 ? "given" : major.toPlainString());
+        var digits = Math.max(0, currency.getDefaultFractionDigits());
         try {
-            var digits = Math.max(0, currency.getDefaultFractionDigits());
             return new Money(
                     major.setScale(digits, RoundingMode.UNNECESSARY)
                             .unscaledValue()
                             .longValueExact(),
                     currency);
         } catch (ArithmeticException tooFine) {
-            throw new RuleBroken("The sum %s has more decimals than %s has; write it to the cent."
-                    .formatted(major.toPlainString(), currency.getCurrencyCode()));
+            throw new RuleBroken("The sum %s has more decimals than %s has; write it with %s."
+                    .formatted(
+                            major.toPlainString(),
+                            currency.getCurrencyCode(),
+                            digits == 0 ? "none" : digits + " at most"));
         }
     }
 

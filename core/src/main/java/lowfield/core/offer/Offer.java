@@ -42,6 +42,16 @@ public record Offer(
         return free ? goods : shippingAlone.map(goods::plus).orElse(goods);
     }
 
+    /**
+     * The premium (rules 2): the price over what the maker suggests, less one, in thousandths. Absent for anything but new
+     * goods, and where nothing is suggested in the currency of the price.
+     */
+    public Optional<Integer> premium(Optional<Money> suggested) {
+        return suggested
+                .filter(s -> condition == Condition.NEW && s.currency().equals(price.currency()) && s.minor() > 0)
+                .map(s -> (int) Math.round(1000.0 * (price.minor() - s.minor()) / s.minor()));
+    }
+
     /** Whether a marketplace seller leaves open what shipping costs, so that its price at the door is not known. */
     public boolean isShippingOpen(int quantity) {
         var goods = price.times(quantity);

@@ -89,6 +89,14 @@ class MoneyTest {
     }
 
     @ParameterizedTest
+    @CsvSource({"309.125, EUR, with 2 at most", "48000.5, JPY, with none", "1.2345, KWD, with 3 at most"})
+    void saysHowManyDecimalsACurrencyHas(BigDecimal figure, String currency, String how) {
+        assertThatThrownBy(() -> Money.ofMajor(figure, Currency.getInstance(currency)))
+                .isInstanceOf(RuleBroken.class)
+                .hasMessageContaining("more decimals than " + currency + " has; write it " + how);
+    }
+
+    @ParameterizedTest
     @ValueSource(strings = {"", "euro", "XXQ", "eur", "a very long word that is no currency"})
     void refusesWhatIsNoCurrency(String code) {
         assertThatThrownBy(() -> Money.currencyOf(code))

@@ -84,6 +84,23 @@ class PartPriceTest {
         assertThat(plain("A", 7900, 900).landedAlone(1).minor()).isEqualTo(7900);
     }
 
+    /** A refurbished card below what is suggested for a new one says nothing of what new ones cost; nor does another currency. */
+    @ParameterizedTest
+    @CsvSource({
+        "NEW, EUR, 10000, 200",
+        "NEW, EUR, 15000, -200",
+        "NEW, EUR, 0, ",
+        "NEW, JPY, 10000, ",
+        "OPENED, EUR, 10000, ",
+        "REFURBISHED, EUR, 10000, ",
+        "USED, EUR, 10000, "
+    })
+    void thePremiumIsOfNewGoodsInOneCurrency(Condition condition, String currency, long suggested, Integer permille) {
+        var offer = offer("A", 12000, 0, condition, Stock.IN_STOCK, false, 0);
+        assertThat(offer.premium(Optional.of(Money.of(suggested, currency)))).isEqualTo(Optional.ofNullable(permille));
+        assertThat(offer.premium(Optional.empty())).isEmpty();
+    }
+
     @Test
     void tellsWhyThereIsNoPrice() {
         var none = price(

@@ -23,6 +23,7 @@ import lowfield.core.history.KindIndex;
 import lowfield.core.history.Standing;
 import lowfield.core.offer.Condition;
 import lowfield.core.part.Kind;
+import lowfield.core.part.Part;
 import lowfield.core.part.Pool;
 import lowfield.server.catalogue.Parts;
 import org.jooq.DSLContext;
@@ -89,7 +90,7 @@ public class Histories {
         var days = days(id, from, today);
         var prices = new TreeMap<LocalDate, Long>();
         days.forEach(d -> prices.put(d.day(), d.minor()));
-        var standing = Standing.of(prices, today, part.suggestedPrice().map(m -> m.minor()));
+        var standing = Standing.of(prices, today, comparable(part, from, today));
         return new PartHistory(
                 id,
                 part.fullName(),
@@ -105,6 +106,14 @@ public class Histories {
                         standing.permilleOfYear().orElse(null),
                         standing.premiumPermille().orElse(null),
                         part.suggestedPrice().map(m -> m.minor()).orElse(null)));
+    }
+
+    /** What the maker suggests, where the prices told are of new goods and in its currency; else there is no premium. */
+    private Optional<Long> comparable(Part part, LocalDate from, LocalDate to) {
+        return part.suggestedPrice()
+                .filter(m -> currency(part.id()).equals(Optional.of(m.currency().getCurrencyCode())))
+                .filter(m -> db.fetchExists(newPrices(part.id(), from, to)))
+                .map(m -> m.minor());
     }
 
     private Optional<String> currency(UUID part) {

@@ -10,6 +10,7 @@ import lowfield.core.history.KindMove;
 import lowfield.core.history.Moved;
 import lowfield.core.history.Weight;
 import lowfield.core.money.Money;
+import lowfield.core.offer.Offer;
 import lowfield.core.money.Percent;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
@@ -34,8 +35,8 @@ final class OfChoices {
             if (price.goods().range().isEmpty()) {
                 movers.add(gone(part, at));
             }
-            price.offer().map(o -> o.price()).ifPresent(now -> {
-                move(part, at, now).ifPresent(move -> moved.put(move, moved(part, at, move)));
+            price.offer().ifPresent(now -> {
+                move(part, at, now.price()).ifPresent(move -> moved.put(move, moved(part, at, move)));
                 premium(part, at, now).ifPresent(movers::add);
             });
         });
@@ -93,10 +94,10 @@ final class OfChoices {
                 .weighing(move.weight());
     }
 
-    private static Optional<Mover> premium(Part part, List<Choices.At> at, Money now) {
+    private static Optional<Mover> premium(Part part, List<Choices.At> at, Offer now) {
         return part.suggestedPrice()
-                .filter(s -> s.currency().equals(now.currency()))
-                .flatMap(s -> premium(part, at, now, s));
+                .filter(s -> now.premium(part.suggestedPrice()).isPresent())
+                .flatMap(s -> premium(part, at, now.price(), s));
     }
 
     private static Optional<Mover> premium(Part part, List<Choices.At> at, Money now, Money suggested) {
