@@ -33,6 +33,10 @@ class OtherOffersTest {
     }
 
     private void typeRefurbished(String part, long minor) {
+        type(part, "REFURBISHED", false, minor);
+    }
+
+    private void type(String part, String condition, boolean membersOnly, long minor) {
         var shop = world.ines
                 .get("/api/shops")
                 .json()
@@ -44,7 +48,7 @@ class OtherOffersTest {
                 "shop",
                 shop.path("id").asString(),
                 "condition",
-                "REFURBISHED",
+                condition,
                 "stock",
                 "IN_STOCK",
                 "priceMinor",
@@ -52,7 +56,7 @@ class OtherOffersTest {
                 "currency",
                 "EUR",
                 "membersOnly",
-                false,
+                membersOnly,
                 "seenOn",
                 LocalDate.now(ZoneId.of("CET")).toString(),
                 "source",
@@ -91,6 +95,47 @@ class OtherOffersTest {
         assertThat(total(variant)).isLessThan(main);
         world.edit(world.ines, line, Map.of("policy", Map.of()));
         assertThat(total(variant)).isEqualTo(main);
+    }
+
+    /** Members get the first of two cards for less; everybody else can buy the second, and that is what is available. */
+    @Test
+    void aSetIsAvailableWhenAnyOfItsPartsIs() {
+        world.filled().round();
+        var five = world.parts.get("merrowby-vane-five-8-gb-black");
+        var everybody = world.bench()
+                .path("tally")
+                .path("gauge")
+                .path("bookable")
+                .path("minor")
+                .asLong();
+        var forMembers = world.ines
+                .post(
+                        "/api/parts",
+                        Map.of(
+                                "kind",
+                                "GRAPHICS_CARD",
+                                "maker",
+                                "Test",
+                                "family",
+                                "",
+                                "name",
+                                "members " + world.slug,
+                                "variant",
+                                "",
+                                "spec",
+                                Map.of()))
+                .json()
+                .path("id")
+                .asString();
+        type(forMembers, "NEW", true, 20000);
+        var choice = Map.of("type", "SET", "parts", List.of(forMembers, five), "toleranceMinor", 0);
+        var policy = Map.of("membersOnly", true, "why", "our readers are members");
+        var edited = world.edit(world.ines, world.line("GRAPHICS_CARD"), Map.of("choice", choice, "policy", policy));
+        assertThat(edited.status()).as(edited.detail()).isEqualTo(200);
+        var gauge = world.bench().path("tally").path("gauge");
+        assertThat(world.line("GRAPHICS_CARD").path("label").asString()).contains("members");
+        assertThat(gauge.path("total").path("minor").asLong()).isLessThan(everybody);
+        assertThat(gauge.path("bookable").path("minor").asLong()).isEqualTo(everybody);
     }
 
     /** A refurbished unit is cheaper than any new one was, and is no 90-day low of the part. */

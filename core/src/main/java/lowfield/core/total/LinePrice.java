@@ -31,6 +31,26 @@ public record LinePrice(Line line, Amount goods, Optional<PartPrice> price) {
         return new LinePrice(line, goods, Optional.of(price));
     }
 
+    /**
+     * Prices one line where nothing is held, and a set at the member that wins at these prices: by the same preference and
+     * tolerance, which may be another member than the one that stands in the line (rules 2).
+     */
+    public static LinePrice ofWinner(Line line, PriceList prices, Money zero) {
+        return of(line.with(won(prices, line.choice(), line.quantity())), prices, zero, Optional.empty());
+    }
+
+    /** The choice with the winner at these prices, each at the door, where it is a set; another choice as it is. */
+    public static Choice won(PriceList prices, Choice choice, int quantity) {
+        return choice instanceof Choice.VettedSet set
+                ? Choice.VettedSet.of(
+                        set.members(),
+                        set.tolerance(),
+                        part -> prices.of(part.id(), quantity, Optional.empty())
+                                .offer()
+                                .map(o -> o.landedAlone(quantity)))
+                : choice;
+    }
+
     public Optional<Offer> offer() {
         return price.flatMap(PartPrice::offer);
     }

@@ -295,8 +295,8 @@ public class Workbench {
     private static CountedTotal bookable(Ground ground, Lists lists, TierInfo tier, List<Sheets.OfLine> lines) {
         return CountedTotal.of(
                 lines.stream()
-                        .map(l -> LinePrice.of(
-                                l.line(), lists.of(l.line().id()).bookable(), ground.zero(), Optional.empty()))
+                        .map(l -> LinePrice.ofWinner(
+                                l.line(), lists.of(l.line().id()).bookable(), ground.zero()))
                         .toList(),
                 tier.form().countsShipping(),
                 ground.zero());
@@ -326,22 +326,10 @@ public class Workbench {
         return more;
     }
 
-    /** The choice with the winner of the day, where it is a set. */
-    private static Choice priced(PriceList prices, Choice choice, int quantity) {
-        return choice instanceof Choice.VettedSet set
-                ? Choice.VettedSet.of(
-                        set.members(),
-                        set.tolerance(),
-                        part -> prices.of(part.id(), quantity, Optional.empty())
-                                .offer()
-                                .map(o -> o.landedAlone(quantity)))
-                : choice;
-    }
-
     private Sheets.OfLine line(Ground ground, PriceList prices, LineRows.Row row, Optional<Published.Build> before) {
         var state = row.state();
         var money = ground.guide().money();
-        var choice = priced(prices, state.choice().choice(ground.catalogue(), money), state.quantity());
+        var choice = LinePrice.won(prices, state.choice().choice(ground.catalogue(), money), state.quantity());
         var bare = new Line(
                 row.id(),
                 state.slot(),

@@ -10,8 +10,8 @@ import lowfield.core.history.KindMove;
 import lowfield.core.history.Moved;
 import lowfield.core.history.Weight;
 import lowfield.core.money.Money;
-import lowfield.core.offer.Offer;
 import lowfield.core.money.Percent;
+import lowfield.core.offer.Offer;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 
