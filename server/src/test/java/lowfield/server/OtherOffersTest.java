@@ -119,7 +119,7 @@ class OtherOffersTest {
                                 "family",
                                 "",
                                 "name",
-                                "members " + world.slug,
+                                "card of a club " + world.slug,
                                 "variant",
                                 "",
                                 "spec",
@@ -133,7 +133,7 @@ class OtherOffersTest {
         var edited = world.edit(world.ines, world.line("GRAPHICS_CARD"), Map.of("choice", choice, "policy", policy));
         assertThat(edited.status()).as(edited.detail()).isEqualTo(200);
         var gauge = world.bench().path("tally").path("gauge");
-        assertThat(world.line("GRAPHICS_CARD").path("label").asString()).contains("members");
+        assertThat(world.line("GRAPHICS_CARD").path("label").asString()).contains("card of a club");
         assertThat(gauge.path("total").path("minor").asLong()).isLessThan(everybody);
         assertThat(gauge.path("bookable").path("minor").asLong()).isEqualTo(everybody);
     }
