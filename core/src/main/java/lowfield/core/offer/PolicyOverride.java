@@ -2,6 +2,7 @@ package lowfield.core.offer;
 
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import lowfield.core.RuleBroken;
 
 /**
@@ -32,26 +33,16 @@ public record PolicyOverride(
         RuleBroken.unless(why.length() <= 500, "The reason for other offers takes at most 500 letters.");
         RuleBroken.unless(
                 why.strip().length() >= 3
-                        || conditions.isEmpty()
-                                && stock.isEmpty()
-                                && membersOnly.isEmpty()
-                                && greatestAgeDays.isEmpty()
-                                && sellers.isEmpty()
-                                && regions.isEmpty()
-                                && usedReturnDays.isEmpty(),
+                        || nothing(conditions, stock, membersOnly, greatestAgeDays, sellers, regions, usedReturnDays),
                 "Say why other offers count here; 3 letters at least.");
     }
 
     public boolean isNone() {
-        return equals(new PolicyOverride(
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                why));
+        return nothing(conditions, stock, membersOnly, greatestAgeDays, sellers, regions, usedReturnDays);
+    }
+
+    private static boolean nothing(Optional<?>... fields) {
+        return Stream.of(fields).allMatch(Optional::isEmpty);
     }
 
     /** The policy with the fields that differ here. */

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,7 +22,6 @@ import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
 import lowfield.core.money.Money;
 import lowfield.core.part.Part;
-import lowfield.core.part.Release;
 import org.junit.jupiter.api.Test;
 
 /** What the checks say of the demo's main builds, and of its whole catalogue on their lines. */
@@ -32,22 +30,7 @@ class DemoChecksTest {
 
     private final DemoData data = DemoData.read();
     private final Map<String, Part> parts = DemoData.parts().stream()
-            .collect(Collectors.toMap(DemoData.PartFile::key, DemoChecksTest::part, (a, b) -> a, LinkedHashMap::new));
-
-    private static Part part(DemoData.PartFile file) {
-        return new Part(
-                UUID.nameUUIDFromBytes(file.key().getBytes()),
-                UUID.nameUUIDFromBytes(file.name().getBytes()),
-                file.kind(),
-                file.maker(),
-                file.maker() + " " + file.name(),
-                file.variant(),
-                Optional.ofNullable(file.release()).map(Release::valueOf).orElse(Release.ON_SALE),
-                Optional.empty(),
-                Optional.ofNullable(file.avoid()),
-                Instant.EPOCH,
-                file.kind().schema().read(file.spec()));
-    }
+            .collect(Collectors.toMap(DemoData.PartFile::key, DemoParts::part, (a, b) -> a, LinkedHashMap::new));
 
     /** The main build of each tier with every change of the editions so far. */
     private Map<String, Build> builds() {

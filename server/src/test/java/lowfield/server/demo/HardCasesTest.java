@@ -2,7 +2,6 @@ package lowfield.server.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -19,13 +18,12 @@ import lowfield.core.guide.Line;
 import lowfield.core.guide.Slot;
 import lowfield.core.money.Money;
 import lowfield.core.part.Part;
-import lowfield.core.part.Release;
 import org.junit.jupiter.api.Test;
 
 /** The cases that are easy to get wrong, with the demo's own parts. */
 class HardCasesTest {
     private static final Map<String, Part> PARTS = DemoData.parts().stream()
-            .map(HardCasesTest::part)
+            .map(DemoParts::part)
             .collect(Collectors.toMap(HardCasesTest::key, Function.identity()));
 
     /** The lead of the demo's Bosun, changed a part at a time. */
@@ -40,21 +38,6 @@ class HardCasesTest {
             Slot.CASE, "hollowell-byre-m-black"));
 
     private int secondDrives;
-
-    private static Part part(DemoData.PartFile file) {
-        return new Part(
-                UUID.nameUUIDFromBytes(file.key().getBytes()),
-                UUID.nameUUIDFromBytes(file.name().getBytes()),
-                file.kind(),
-                file.maker(),
-                file.maker() + " " + file.name(),
-                file.variant(),
-                Optional.ofNullable(file.release()).map(Release::valueOf).orElse(Release.ON_SALE),
-                Optional.empty(),
-                Optional.ofNullable(file.avoid()),
-                Instant.EPOCH,
-                file.kind().schema().read(file.spec()));
-    }
 
     private static String key(Part part) {
         return DemoData.parts().stream()

@@ -1,16 +1,10 @@
 package lowfield.server.bench.web;
 
 import jakarta.servlet.FilterChain;
-import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
-import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
-import java.io.BufferedReader;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -142,52 +136,6 @@ class RepeatedEdits extends OncePerRequestFilter {
             response.getOutputStream().write(answered.body());
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
-        }
-    }
-
-    /** A request whose body was read and can be read again. */
-    private static final class ReadAgain extends HttpServletRequestWrapper {
-        private final byte[] body;
-
-        ReadAgain(HttpServletRequest request) throws IOException {
-            super(request);
-            body = request.getInputStream().readAllBytes();
-        }
-
-        @Override
-        public ServletInputStream getInputStream() {
-            var bytes = new ByteArrayInputStream(body);
-            return new ServletInputStream() {
-                @Override
-                public boolean isFinished() {
-                    return bytes.available() == 0;
-                }
-
-                @Override
-                public boolean isReady() {
-                    return true;
-                }
-
-                @Override
-                public void setReadListener(ReadListener listener) {
-                    throw new UnsupportedOperationException("The body is here already.");
-                }
-
-                @Override
-                public int read() {
-                    return bytes.read();
-                }
-
-                @Override
-                public int read(byte[] into, int from, int length) {
-                    return bytes.read(into, from, length);
-                }
-            };
-        }
-
-        @Override
-        public BufferedReader getReader() {
-            return new BufferedReader(new InputStreamReader(getInputStream(), StandardCharsets.UTF_8));
         }
     }
 }
