@@ -39,9 +39,9 @@
       {#each gate.problems as problem, i (i)}<li>
           <a
             class="no-underline hover:underline"
-            href="/guides/{slug}/editions/{edition}/builds/{problem.build}/lines/{problem.lines[0] ?? 'first'}"
+            href="/guides/{slug}/editions/{edition}/builds/{problem.builds[0]}/lines/{problem.line ?? 'first'}"
             >{problem.sentence}</a
-          >
+          >{#if problem.detail}<span class="small block text-soft">{problem.detail}</span>{/if}
         </li>{/each}
     </ul>
     {#if gate.waiver}
@@ -54,6 +54,12 @@
         >
       </p>
     {:else}
+      {#if gate.earlier}
+        <p class="mt-1 pl-5 text-soft">
+          Waived earlier, for other problems than these: {gate.earlier}
+          <button class="btn-quiet small" onclick={() => (reason = gate.earlier ?? '')}>Use this reason again</button>
+        </p>
+      {/if}
       <form class="mt-2 flex gap-2 pl-5" onsubmit={waive}>
         <input
           class="field max-w-md"

@@ -88,7 +88,8 @@ class FinderTest {
                         .path("findings")
                         .valueStream()
                         .map(f -> f.path("evidence").asString()))
-                .anyMatch(e -> e.startsWith("With Test hartle-basalt-16-gb: The graphics card is 331 mm"));
+                .anyMatch(e -> e.startsWith(
+                        "Trouble with other parts of the set. Test hartle-basalt-16-gb: The graphics card is 331 mm"));
         var preferred = Map.of("type", "SET", "parts", List.of(basalt, five), "toleranceMinor", 900_000);
         var line = World.line(
                 world.edit(world.ines, world.line("GRAPHICS_CARD"), Map.of("choice", preferred))

@@ -10,6 +10,7 @@ import org.jooq.DSLContext;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -158,6 +159,7 @@ class PeopleTest {
                 .isEqualTo(204);
     }
 
+    @Timeout(30)
     @Test
     void aRemovedPersonIsOutEverywhereAtOnceAndKeepsTheirNameInHistory() throws IOException {
         var helper = world.person(name, Person.Role.EDITOR);
@@ -186,6 +188,7 @@ class PeopleTest {
         }
     }
 
+    @Timeout(30)
     @Test
     void aStreamEndsWithItsSession() throws IOException {
         var helper = world.person(name, Person.Role.EDITOR);

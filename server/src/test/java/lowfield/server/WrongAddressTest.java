@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
-import lowfield.core.press.Gate;
+import lowfield.core.attention.Gate;
 import org.junit.jupiter.api.Test;
 
 /** Addresses put together from the ids of two guides lead nowhere, whatever is asked there. */

@@ -90,6 +90,11 @@ public final class Draft {
         return new Check(id, rule, decisive, new Declaration(views, requirements, derived), outcomes, code);
     }
 
+    /** Without code of its own: something else finds what it says. */
+    public Check saidElsewhere() {
+        return by((inputs, tell) -> {});
+    }
+
     /** What a check says of one line. */
     public interface OneLine {
         void tell(Seen line, Inputs inputs, FindingCollector.About tell);

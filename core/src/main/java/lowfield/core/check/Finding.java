@@ -8,6 +8,8 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import lowfield.core.Fingerprint;
+import lowfield.core.guide.Build;
+import lowfield.core.guide.Line;
 
 /**
  * What one check says of some lines: one of its outcomes with values. Sentences are rendered when asked for. A finding that
@@ -21,7 +23,7 @@ public final class Finding {
     private final boolean onUsualValue;
     private final Optional<Seen.Asked<?>> missing;
     private final BuildContext build;
-    private final Optional<String> member;
+    private final List<Finding> because;
 
     Finding(
             Check check,
@@ -31,7 +33,7 @@ public final class Finding {
             boolean onUsualValue,
             Optional<Seen.Asked<?>> missing,
             BuildContext build) {
-        this(check, outcome, seen, values, onUsualValue, missing, build, Optional.empty());
+        this(check, outcome, seen, values, onUsualValue, missing, build, List.of());
     }
 
     private Finding(
@@ -42,7 +44,7 @@ public final class Finding {
             boolean onUsualValue,
             Optional<Seen.Asked<?>> missing,
             BuildContext build,
-            Optional<String> member) {
+            List<Finding> because) {
         this.check = check;
         this.outcome = outcome;
         this.seen = seen;
@@ -50,7 +52,15 @@ public final class Finding {
         this.onUsualValue = onUsualValue;
         this.missing = missing;
         this.build = build;
-        this.member = member;
+        this.because = because;
+    }
+
+    /** What follows for a line from findings about other builds than this: it changes with any of them. */
+    public static Finding because(Check check, String outcome, Line line, List<Finding> because, Object... values) {
+        var build = new BuildContext(new Build(List.of(line)));
+        var seen = List.of(new Seen(line, View.of(line.slot())));
+        return new Finding(
+                check, check.outcome(outcome), seen, values, false, Optional.empty(), build, List.copyOf(because));
     }
 
     public Check check() {
@@ -81,8 +91,7 @@ public final class Finding {
 
     /** The sentence for the author: "The graphics card is 337 mm long; the case takes 330 mm with front fans." */
     public String evidence() {
-        var sentence = worded(outcome.author());
-        return member.map(m -> "With " + m + ": " + sentence).orElse(sentence);
+        return worded(outcome.author());
     }
 
     /**
@@ -110,11 +119,6 @@ public final class Finding {
                 : value;
     }
 
-    /** The same said of what would hold with another member of a set. */
-    public Finding with(String other) {
-        return new Finding(check, outcome, seen, values, onUsualValue, missing, build, Optional.of(other));
-    }
-
     /**
      * Same check, outcome, slots, parts and everything declared that decided: an answer given to it still holds, in any
      * build of the guide and in later editions. SHA-256 over canonical text, in hexadecimal; wording does not enter.
@@ -126,7 +130,10 @@ public final class Finding {
     private String canonical() {
         var text = new StringBuilder(check.id()).append('|').append(outcome.name());
         missing.ifPresent(m -> text.append('|').append(m.input().key()));
-        member.ifPresent(m -> text.append("|with ").append(Canonical.text(m)));
+        because.stream()
+                .map(Finding::fingerprint)
+                .sorted()
+                .forEach(f -> text.append("|because ").append(f));
         var lines = new ArrayList<String>();
         for (var each : seen) {
             var line = new StringBuilder(each.slot().name())
@@ -152,7 +159,6 @@ public final class Finding {
         return check == other.check
                 && outcome == other.outcome
                 && onUsualValue == other.onUsualValue
-                && member.equals(other.member)
                 && lines().equals(other.lines())
                 && Arrays.equals(plain(), other.plain());
     }

@@ -1,4 +1,4 @@
-/** The gates before publishing. */
+/** What may stand in a published edition. */
 @NullMarked
 package lowfield.core.press;
 

@@ -11,6 +11,9 @@ import lowfield.core.check.Finding;
 import lowfield.core.check.GivenAnswers;
 import lowfield.core.check.Verdict;
 import lowfield.server.accounts.Person;
+import lowfield.server.edition.AnswerRows;
+import lowfield.server.edition.AnswerState;
+import lowfield.server.edition.EditionLoader;
 import lowfield.server.guide.Editions;
 import lowfield.server.platform.NotFound;
 import org.springframework.stereotype.Service;
@@ -25,14 +28,14 @@ import org.springframework.transaction.annotation.Transactional;
 public class Answers {
     private final AnswerRows rows;
     private final Journal journal;
-    private final Workbench workbench;
+    private final EditionLoader loader;
     private final Editions editions;
     private final Clock clock;
 
-    Answers(AnswerRows rows, Journal journal, Workbench workbench, Editions editions, Clock clock) {
+    Answers(AnswerRows rows, Journal journal, EditionLoader loader, Editions editions, Clock clock) {
         this.rows = rows;
         this.journal = journal;
-        this.workbench = workbench;
+        this.loader = loader;
         this.editions = editions;
         this.clock = clock;
     }
@@ -58,12 +61,7 @@ public class Answers {
     }
 
     private Finding finding(UUID edition, UUID build, String fingerprint) {
-        return workbench
-                .sheets(edition)
-                .build(build)
-                .orElseThrow(() -> new NotFound("There is no such build in this edition."))
-                .findings()
-                .stream()
+        return loader.load(edition).build(build).findings().stream()
                 .filter(f -> f.verdict() != Verdict.FITS && f.fingerprint().equals(fingerprint))
                 .findFirst()
                 .orElseThrow(() -> new NotFound("The checks do not say this any more; there is nothing to answer."));

@@ -7,40 +7,46 @@ import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.check.Finding;
 import lowfield.core.check.Verdict;
+import lowfield.core.edition.EvaluatedBuild;
+import lowfield.core.edition.EvaluatedEdition;
+import lowfield.core.edition.EvaluatedLine;
 import lowfield.core.guide.Following;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Estimate;
 import lowfield.core.offer.Offer;
 import lowfield.core.offer.PartPrice;
 import lowfield.core.part.Part;
+import lowfield.server.edition.LoadedEdition;
 import lowfield.server.platform.Passing;
 import org.springframework.stereotype.Component;
 
 /** The lines of a build as the bench shows them. Shown again as they are while the build and who follows whom stand. */
 @Component
 class BenchLines {
-    private final Cache<Sheets.OfBuild, AsShown> shown =
+    private final Cache<EvaluatedBuild, AsShown> shown =
             Passing.cache().weakKeys().build();
 
     /** What was shown of a build while the edition's lines followed each other so. */
     private record AsShown(Following following, List<Views.LineView> lines) {}
 
     /** In the build's order. */
-    List<Views.LineView> of(Sheets sheets, Sheets.OfBuild build) {
-        var following = sheets.following();
+    List<Views.LineView> of(LoadedEdition edition, EvaluatedBuild build) {
+        var following = edition.evaluated().following();
         var known = shown.getIfPresent(build);
         if (known != null && known.following().equals(following)) {
             return known.lines();
         }
         var lines = build.lines().stream()
-                .map(l -> line(sheets, following, build, l))
+                .map(l -> line(edition, following, build, l))
                 .toList();
         shown.put(build, new AsShown(following, lines));
         return lines;
     }
 
-    private static Views.LineView line(Sheets sheets, Following following, Sheets.OfBuild build, Sheets.OfLine l) {
+    private static Views.LineView line(
+            LoadedEdition edition, Following following, EvaluatedBuild build, EvaluatedLine l) {
         var line = l.line();
+        var state = edition.state(l);
         var worst = build.findings().stream()
                 .filter(f -> f.touches(line.id()))
                 .map(Finding::verdict)
@@ -51,13 +57,13 @@ class BenchLines {
                 .orElse(List.of());
         return new Views.LineView(
                 line.id(),
-                l.version(),
+                edition.version(l),
                 line.slot(),
                 line.slot().label(),
                 line.slot().kind(),
                 line.slot().several(),
                 line.slot().needed(),
-                l.state().choice(),
+                state.choice(),
                 line.choice().label(),
                 line.choice().part().map(Part::summary).orElse(""),
                 line.quantity(),
@@ -66,26 +72,26 @@ class BenchLines {
                 l.price().offer().map(Shown::offer).orElse(null),
                 l.price().estimated().map(Estimate::derivation).orElse(null),
                 runnersUp.stream().map(Shown::offer).toList(),
-                l.state().heldListing(),
-                l.state().heldWhy(),
+                state.heldListing(),
+                state.heldWhy(),
                 l.change().how(),
                 l.change().before(),
                 l.change().difference().map(Money::minor).orElse(null),
-                l.state().reason(),
-                l.reason().isStale(line.choice()),
-                Shown.follows(sheets, l).orElse(null),
-                followers(sheets, following, line.id()),
-                Optional.ofNullable(l.state().note()).orElse(""),
+                state.reason(),
+                l.hasStaleReason(),
+                Shown.follows(edition.evaluated(), l).orElse(null),
+                followers(edition.evaluated(), following, line.id()),
+                Optional.ofNullable(state.note()).orElse(""),
                 worst.orElse(null),
-                l.state().options(),
-                l.state().comparedOf(),
-                l.state().place(),
-                l.state().policy());
+                state.options(),
+                state.comparedOf(),
+                state.place(),
+                state.policy());
     }
 
-    private static List<Views.FollowView> followers(Sheets sheets, Following following, UUID source) {
+    private static List<Views.FollowView> followers(EvaluatedEdition edition, Following following, UUID source) {
         return following.of(source).stream()
-                .flatMap(id -> Shown.where(sheets, id).stream())
+                .flatMap(id -> Shown.where(edition, id).stream())
                 .sorted(Comparator.comparing(Views.FollowView::where))
                 .toList();
     }

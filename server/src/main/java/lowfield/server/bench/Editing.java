@@ -8,6 +8,10 @@ import lowfield.core.guide.Line;
 import lowfield.core.guide.Slot;
 import lowfield.server.accounts.Person;
 import lowfield.server.catalogue.Parts;
+import lowfield.server.edition.ChoiceState;
+import lowfield.server.edition.LinePatch;
+import lowfield.server.edition.LineRows;
+import lowfield.server.edition.LineState;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.Editions;
 import lowfield.server.guide.Guides;
@@ -72,10 +76,7 @@ public class Editing {
         if (patch.confirmReason() == null && patch.reason() == null && patch.options() == null) {
             return own;
         }
-        return own.with(line -> {
-            line.take(effective);
-            line.reason = patch.confirmReason() != null ? effective.reason() : own.reason();
-        });
+        return own.boundTo(effective, patch.confirmReason() != null ? effective.reason() : own.reason());
     }
 
     private void checkFollowing(UUID edition, LineState after) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lowfield.core.edition.EvaluatedLine;
 import lowfield.core.find.Clause;
 import lowfield.core.find.Facet;
 import lowfield.core.find.Grouped;
@@ -14,6 +15,8 @@ import lowfield.core.find.UnitPrice;
 import lowfield.core.part.Part;
 import lowfield.core.total.LinePrice;
 import lowfield.server.catalogue.Parts;
+import lowfield.server.edition.EditionLoader;
+import lowfield.server.edition.PricedCatalogue;
 import lowfield.server.platform.NotFound;
 import lowfield.server.prices.Asked;
 import org.jspecify.annotations.Nullable;
@@ -26,26 +29,30 @@ public class Finder {
     private static final int FIRST = 50;
     private static final int MORE = 400;
 
-    private final Workbench workbench;
+    private final EditionLoader editions;
+    private final PricedCatalogue catalogue;
     private final Parts parts;
     private final Asked asked;
 
-    Finder(Workbench workbench, Parts parts, Asked asked) {
+    Finder(EditionLoader editions, PricedCatalogue catalogue, Parts parts, Asked asked) {
         this.asked = asked;
-        this.workbench = workbench;
+        this.editions = editions;
+        this.catalogue = catalogue;
         this.parts = parts;
     }
 
     /** The first {@value #FIRST} candidates over all groups; of the group that is to be shown in full, {@value #MORE}. */
     @Transactional(readOnly = true)
     public Views.Found find(UUID edition, UUID lineId, String sentence, Prospect.@Nullable Group full) {
-        var sheets = workbench.sheets(edition);
-        var at = sheets.place(lineId).orElseThrow(() -> new NotFound("There is no such line in this edition."));
-        var kind = at.line().line().slot().kind();
-        var priced = workbench.priced(at.build().lists().of(lineId).prices());
+        var at = editions.load(edition)
+                .evaluated()
+                .place(lineId)
+                .orElseThrow(() -> new NotFound("There is no such line in this edition."));
+        var kind = at.line().slot().kind();
+        var priced = catalogue.at(at.build().lists().of(lineId).counted());
         var query = Query.read(kind, sentence);
         var answer = priced.shelf(kind).find(query, priced.prices(kind));
-        var sketches = workbench.sketches(sheets, at, priced);
+        var sketches = catalogue.sketches(at, priced);
         sketches.prepare(answer.rows());
         var grouped = Grouped.of(sketches, answer.rows(), query.order(), full == null ? FIRST : MORE);
         var facets = priced.shelf(kind).facets(query, priced.prices(kind)).stream()
@@ -68,7 +75,7 @@ public class Finder {
     }
 
     private List<Views.GroupView> groups(
-            Sketches sketches, Grouped grouped, Sheets.OfLine line, Prospect.@Nullable Group full) {
+            Sketches sketches, Grouped grouped, EvaluatedLine line, Prospect.@Nullable Group full) {
         var groups = new ArrayList<Views.GroupView>();
         var left = FIRST;
         for (var group : Prospect.Group.values()) {
@@ -85,7 +92,7 @@ public class Finder {
         return price.offer().flatMap(o -> UnitPrice.of(part, o.price()));
     }
 
-    private Views.Candidate candidate(Prospect p, Sheets.OfLine line) {
+    private Views.Candidate candidate(Prospect p, EvaluatedLine line) {
         var unit = unit(p.part(), p.price());
         return new Views.Candidate(
                 p.part().id(),

@@ -5,41 +5,46 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lowfield.core.edition.EvaluatedBuild;
+import lowfield.core.edition.EvaluatedEdition;
+import lowfield.core.edition.EvaluatedTier;
 import lowfield.core.guide.Slot;
 import lowfield.core.money.Money;
 import lowfield.core.part.Part;
+import lowfield.server.catalogue.Parts;
+import lowfield.server.edition.EditionLoader;
+import lowfield.server.edition.LoadedEdition;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Shows builds beside each other: the ladder, and how far a choice that others follow would reach. */
 @Service
 public class Ladders {
-    private final Workbench workbench;
+    private final EditionLoader editions;
+    private final Parts parts;
 
-    Ladders(Workbench workbench) {
-        this.workbench = workbench;
+    Ladders(EditionLoader editions, Parts parts) {
+        this.editions = editions;
+        this.parts = parts;
     }
 
     /** What a part on a line would do in each build that follows it, near or far. */
     @Transactional(readOnly = true)
     public List<Views.ReachView> reach(UUID edition, UUID line, UUID part) {
-        var sheets = workbench.sheets(edition);
-        var chosen = workbench.part(part);
-        var following = sheets.following();
-        return sheets.tiers().stream()
-                .flatMap(t -> t.builds().stream())
-                .flatMap(b -> b.lines().stream())
-                .map(each -> each.line().id())
-                .filter(each -> following.leadsTo(each, line))
-                .map(each -> reached(sheets, sheets.place(each).orElseThrow(), chosen))
+        var evaluated = editions.load(edition).evaluated();
+        var chosen = parts.catalogue().part(part);
+        var following = evaluated.following();
+        return evaluated
+                .places()
+                .filter(at -> following.leadsTo(at.line().id(), line))
+                .map(at -> reached(evaluated, at, chosen))
                 .toList();
     }
 
-    private Views.ReachView reached(Sheets sheets, Sheets.Place at, Part part) {
-        var prospect =
-                workbench.prospects(sheets, at.tier(), at.build(), at.line()).of(part);
+    private static Views.ReachView reached(EvaluatedEdition edition, EvaluatedEdition.Place at, Part part) {
+        var prospect = at.build().prospects(at.line().id()).of(part);
         return new Views.ReachView(
-                Shown.where(sheets, at.line().line().id()).orElseThrow(),
+                Shown.where(edition, at.line().id()).orElseThrow(),
                 Shown.sum(prospect.total().total()),
                 Shown.standing(prospect.state()),
                 Shown.minor(prospect.trueDifference()),
@@ -49,12 +54,12 @@ public class Ladders {
     /** All builds of the edition beside each other, slots down. */
     @Transactional(readOnly = true)
     public Views.LadderView ladder(UUID edition) {
-        var sheets = workbench.sheets(edition);
+        var loaded = editions.load(edition);
         var columns = new ArrayList<Views.ColumnView>();
-        var left = Optional.<Sheets.OfBuild>empty();
-        for (var tier : sheets.tiers()) {
+        var left = Optional.<EvaluatedBuild>empty();
+        for (var tier : loaded.tiers()) {
             for (var build : tier.builds()) {
-                columns.add(column(sheets, tier, build, left));
+                columns.add(column(loaded, tier, build, left));
                 left = Optional.of(build);
             }
         }
@@ -62,17 +67,17 @@ public class Ladders {
                 .filter(s -> columns.stream().anyMatch(c -> c.rungs().stream().anyMatch(r -> r.slot() == s)))
                 .map(s -> new Views.SlotView(s, s.label(), s.kind()))
                 .toList();
-        return new Views.LadderView(sheets.guide(), sheets.edition(), slots, columns);
+        return new Views.LadderView(loaded.guide(), loaded.edition(), slots, columns);
     }
 
     private static Views.ColumnView column(
-            Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Optional<Sheets.OfBuild> left) {
+            LoadedEdition edition, EvaluatedTier tier, EvaluatedBuild build, Optional<EvaluatedBuild> left) {
         var rungs = build.lines().stream()
                 .map(l -> new Views.RungView(
                         l.line().id(),
-                        l.version(),
+                        edition.version(l),
                         l.line().slot(),
-                        l.state().choice(),
+                        edition.state(l).choice(),
                         l.line().choice().label(),
                         Shown.sum(l.price().goods()),
                         l.line().counted(),
@@ -82,12 +87,12 @@ public class Ladders {
                                                 .key()
                                                 .equals(l.line().choice().key())
                                         && o.quantity() == l.line().quantity()),
-                        Shown.follows(sheets, l).orElse(null)))
+                        Shown.follows(edition.evaluated(), l).orElse(null)))
                 .toList();
         var step =
                 left.flatMap(b -> build.total().total().minus(b.total().total()).known());
         return new Views.ColumnView(
-                Shown.card(tier, build),
+                Shown.card(edition, tier, build),
                 step.map(Money::minor).orElse(null),
                 (int) rungs.stream().filter(r -> !r.runsOn()).count(),
                 rungs,

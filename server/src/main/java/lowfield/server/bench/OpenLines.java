@@ -3,35 +3,32 @@ package lowfield.server.bench;
 import java.util.List;
 import java.util.UUID;
 import lowfield.core.check.rules.Checks;
+import lowfield.core.edition.EvaluatedBuild;
+import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.find.Prospect;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
 import lowfield.core.power.Draw;
-import org.springframework.stereotype.Component;
+import lowfield.server.edition.OptionState;
 
 /** What the parts beside the choice of one line would do. It is only worked out for the line that is open. */
-@Component
-class OpenLines {
-    private final Workbench workbench;
+final class OpenLines {
+    private OpenLines() {}
 
-    OpenLines(Workbench workbench) {
-        this.workbench = workbench;
-    }
-
-    Views.OpenLine of(Sheets sheets, Sheets.Place at) {
-        var line = at.line().line().id();
+    static Views.OpenLine of(EvaluatedEdition.Place at) {
+        var line = at.line().id();
         var options = at.build().options(line).stream()
                 .map(o -> option(at.build(), line, o))
                 .toList();
-        return new Views.OpenLine(line, members(sheets, at), options);
+        return new Views.OpenLine(line, members(at), options);
     }
 
-    private static Views.OptionView option(Sheets.OfBuild build, UUID line, Sheets.OfOption option) {
+    private static Views.OptionView option(EvaluatedBuild build, UUID line, EvaluatedBuild.EvaluatedOption option) {
         var prospect = option.prospect();
         var taken = prospect.forced().stream()
                 .reduce(build.build().taking(line, prospect.part()), OpenLines::with, (a, b) -> b);
         return new Views.OptionView(
-                option.state(),
+                OptionState.of(option.option()),
                 prospect.part().fullName(),
                 prospect.part().summary(),
                 Shown.sum(prospect.price().goods()),
@@ -52,11 +49,11 @@ class OpenLines {
     }
 
     /** The parts of a vetted set in order of preference; none for another choice. */
-    private List<Views.MemberView> members(Sheets sheets, Sheets.Place at) {
-        if (!(at.line().line().choice() instanceof Choice.VettedSet set)) {
+    private static List<Views.MemberView> members(EvaluatedEdition.Place at) {
+        if (!(at.line().choice() instanceof Choice.VettedSet set)) {
             return List.of();
         }
-        var prospects = workbench.prospects(sheets, at.tier(), at.build(), at.line());
+        var prospects = at.build().prospects(at.line().id());
         return set.members().stream()
                 .map(p -> member(prospects.of(p), p.equals(set.winner())))
                 .toList();

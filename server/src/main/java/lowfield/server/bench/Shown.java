@@ -6,23 +6,29 @@ import java.util.UUID;
 import lowfield.core.change.LineChange;
 import lowfield.core.check.Finding;
 import lowfield.core.check.GivenAnswers;
+import lowfield.core.edition.EvaluatedBuild;
+import lowfield.core.edition.EvaluatedEdition;
+import lowfield.core.edition.EvaluatedLine;
+import lowfield.core.edition.EvaluatedTier;
+import lowfield.core.edition.PublishedBuild;
 import lowfield.core.find.Prospect;
 import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Offer;
 import lowfield.core.total.BandState;
-import lowfield.server.archive.Published;
+import lowfield.server.edition.LoadedEdition;
 import org.jspecify.annotations.Nullable;
 
 /** How core's values are said to the desk. */
 final class Shown {
     private Shown() {}
 
-    static Views.BuildCard card(Sheets.OfTier tier, Sheets.OfBuild build) {
+    static Views.BuildCard card(LoadedEdition edition, EvaluatedTier tier, EvaluatedBuild build) {
         var switched = (int) build.lines().stream()
                 .filter(l -> l.change().how() == LineChange.How.SWITCHED)
                 .count();
-        var info = tier.tier();
+        var info = edition.info(tier);
+        var own = edition.info(build);
         return new Views.BuildCard(
                 info.id(),
                 build.id(),
@@ -30,21 +36,25 @@ final class Shown {
                 build.name(),
                 info.form(),
                 info.version(),
-                tier.stamp(),
-                build.info().version(),
-                build.info().note(),
+                edition.stamp(tier),
+                own.version(),
+                own.note(),
                 gauge(tier, build),
                 switched,
-                build.info().policy());
+                own.policy());
     }
 
-    static Views.Gauge gauge(Sheets.OfTier tier, Sheets.OfBuild build) {
+    static Views.Gauge gauge(EvaluatedTier tier, EvaluatedBuild build) {
         return new Views.Gauge(
                 tier.band().low().map(Money::minor).orElse(null),
                 tier.band().high().map(Money::minor).orElse(null),
                 sum(build.total().total()),
-                build.last().map(Published.Build::totalMinor).orElse(null),
-                sum(build.bookable().total()),
+                build.plan()
+                        .last()
+                        .flatMap(PublishedBuild::total)
+                        .map(Money::minor)
+                        .orElse(null),
+                sum(build.available().total()),
                 standing(build.state()));
     }
 
@@ -87,8 +97,8 @@ final class Shown {
     }
 
     /** A finding of a build with what the author answered to it. */
-    static Views.FindingView finding(Sheets.OfBuild build, Finding f) {
-        return finding(f, build.answer(f), build.info().answers().earlierTo(f, build.findings()));
+    static Views.FindingView finding(EvaluatedBuild build, Finding f) {
+        return finding(f, build.answer(f), build.plan().answers().earlierTo(f, build.findings()));
     }
 
     private static Views.FindingView finding(Finding f, Optional<GivenAnswers.Answer> answer, List<String> earlier) {
@@ -122,13 +132,16 @@ final class Shown {
                 o.link());
     }
 
-    static Optional<Views.FollowView> follows(Sheets sheets, Sheets.OfLine line) {
-        return Optional.ofNullable(line.state().follows()).flatMap(id -> where(sheets, id));
+    static Optional<Views.FollowView> follows(EvaluatedEdition edition, EvaluatedLine line) {
+        return line.plan().follows().flatMap(id -> where(edition, id));
     }
 
-    static Optional<Views.FollowView> where(Sheets sheets, UUID line) {
-        return sheets.place(line)
-                .map(at -> new Views.FollowView(line, at.build().id(), at.said()));
+    static Optional<Views.FollowView> where(EvaluatedEdition edition, UUID line) {
+        return edition.place(line)
+                .map(at -> new Views.FollowView(
+                        line,
+                        at.build().id(),
+                        at.tier().name() + ", " + at.build().name()));
     }
 
     static @Nullable Long minor(Amount amount) {

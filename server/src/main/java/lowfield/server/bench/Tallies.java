@@ -6,9 +6,12 @@ import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.check.Verdict;
+import lowfield.core.edition.EvaluatedBuild;
+import lowfield.core.edition.EvaluatedTier;
 import lowfield.core.power.Draw;
 import lowfield.core.total.Together;
-import lowfield.server.platform.NotFound;
+import lowfield.server.edition.EditionLoader;
+import lowfield.server.edition.LoadedEdition;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -16,13 +19,13 @@ import org.springframework.transaction.annotation.Transactional;
 /** What stands at the right of the bench: total and band, what the checks say, what the build draws. */
 @Service
 public class Tallies {
-    private final Workbench workbench;
+    private final EditionLoader editions;
 
-    Tallies(Workbench workbench) {
-        this.workbench = workbench;
+    Tallies(EditionLoader editions) {
+        this.editions = editions;
     }
 
-    static Views.Tally tally(Sheets sheets, Tills tills, Sheets.OfTier tier, Sheets.OfBuild build) {
+    static Views.Tally tally(LoadedEdition edition, Tills tills, EvaluatedTier tier, EvaluatedBuild build) {
         var draw = Draw.of(build.build(), build.peak());
         return new Views.Tally(
                 Shown.gauge(tier, build),
@@ -31,7 +34,7 @@ public class Tallies {
                         .map(c -> new Views.ChargeView(c.seller().label(), Shown.sum(c.amount())))
                         .toList(),
                 Shown.sum(build.total().uncounted()),
-                tills.of(sheets, tier, build),
+                tills.of(edition.guide(), tier, build),
                 build.together().stream().map(t -> bundle(build, t)).toList(),
                 open(build),
                 build.findings().size(),
@@ -47,7 +50,7 @@ public class Tallies {
                 build.peak().missing());
     }
 
-    private static Views.BundleView bundle(Sheets.OfBuild build, Together together) {
+    private static Views.BundleView bundle(EvaluatedBuild build, Together together) {
         return new Views.BundleView(
                 together.bundle().seller().label(),
                 build.labels(together.lines()),
@@ -58,7 +61,7 @@ public class Tallies {
     }
 
     /** Everything but what fits, the worst first, what was answered last. */
-    private static List<Views.FindingView> open(Sheets.OfBuild build) {
+    private static List<Views.FindingView> open(EvaluatedBuild build) {
         return build.findings().stream()
                 .filter(f -> f.verdict() != Verdict.FITS)
                 .map(f -> Shown.finding(build, f))
@@ -68,7 +71,7 @@ public class Tallies {
     }
 
     /** The checks and the draw of a build in a few numbers. */
-    static Views.SummaryView summary(Sheets.OfBuild build) {
+    static Views.SummaryView summary(EvaluatedBuild build) {
         var draw = Draw.of(build.build(), build.peak());
         return new Views.SummaryView(
                 build.findings().size(),
@@ -81,7 +84,7 @@ public class Tallies {
                 draw.gaming().map(Draw.Watts::high).orElse(null));
     }
 
-    private static int count(Sheets.OfBuild build, Verdict verdict) {
+    private static int count(EvaluatedBuild build, Verdict verdict) {
         return (int)
                 build.findings().stream().filter(f -> f.verdict() == verdict).count();
     }
@@ -89,12 +92,7 @@ public class Tallies {
     /** What fits in a build, with its evidence, which is only put into words when it is asked for. */
     @Transactional(readOnly = true)
     public List<Views.FindingView> fitting(UUID edition, UUID build) {
-        return workbench
-                .sheets(edition)
-                .build(build)
-                .orElseThrow(() -> new NotFound("There is no such build in this edition."))
-                .findings()
-                .stream()
+        return editions.load(edition).build(build).findings().stream()
                 .filter(f -> f.verdict() == Verdict.FITS)
                 .map(Shown::finding)
                 .toList();
@@ -127,10 +125,7 @@ public class Tallies {
         RuleBroken.unless(
                 gamingHours >= 0 && idleHours >= 0 && gamingHours + idleHours <= 24,
                 "Hours of play and idling are zero or more, and a day has 24.");
-        var sheets = workbench.sheets(edition);
-        return sheets.build(build)
-                .map(b -> Draw.of(b.build(), b.peak()))
-                .orElseThrow(() -> new NotFound("There is no such build in this edition."))
-                .year(gamingHours, idleHours);
+        var of = editions.load(edition).build(build);
+        return Draw.of(of.build(), of.peak()).year(gamingHours, idleHours);
     }
 }

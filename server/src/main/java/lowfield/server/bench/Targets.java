@@ -2,6 +2,17 @@ package lowfield.server.bench;
 
 import java.util.Optional;
 import java.util.UUID;
+import lowfield.server.edition.AnswerRows;
+import lowfield.server.edition.AnswerState;
+import lowfield.server.edition.BuildRows;
+import lowfield.server.edition.BuildState;
+import lowfield.server.edition.EditionState;
+import lowfield.server.edition.LineRows;
+import lowfield.server.edition.LineState;
+import lowfield.server.edition.TierBlocks;
+import lowfield.server.edition.TierOrder;
+import lowfield.server.edition.TierState;
+import lowfield.server.edition.VariantState;
 import lowfield.server.guide.TierForm;
 import lowfield.server.guide.TierRows;
 import lowfield.server.platform.Json;

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.server.accounts.Person;
+import lowfield.server.edition.TierBlocks;
+import lowfield.server.edition.TierOrder;
 import lowfield.server.guide.Editions;
 import lowfield.server.guide.GuideInfo;
 import lowfield.server.guide.Guides;

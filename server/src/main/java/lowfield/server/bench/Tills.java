@@ -7,11 +7,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import lowfield.core.edition.EvaluatedBuild;
+import lowfield.core.edition.EvaluatedTier;
 import lowfield.core.money.Money;
 import lowfield.core.money.Rate;
 import lowfield.core.offer.Offer;
 import lowfield.core.total.ReaderRegion;
 import lowfield.core.total.Till;
+import lowfield.server.guide.GuideInfo;
 import lowfield.server.platform.Notices;
 import lowfield.server.platform.Snapshot;
 import lowfield.server.rates.Rates;
@@ -38,20 +41,19 @@ public class Tills {
     }
 
     /** For each of the guide's readers' regions; none when the total is not known. */
-    public List<Views.TillView> of(Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build) {
-        if (sheets.guide().readerRegions().isEmpty()
-                || build.total().total().known().isEmpty()) {
+    public List<Views.TillView> of(GuideInfo guide, EvaluatedTier tier, EvaluatedBuild build) {
+        if (guide.readerRegions().isEmpty() || build.total().total().known().isEmpty()) {
             return List.of();
         }
-        var till = till(sheets, build);
-        return sheets.guide().readerRegions().stream()
-                .map(region -> view(sheets, tier, till, region))
+        var till = till(guide, build);
+        return guide.readerRegions().stream()
+                .map(region -> view(guide, tier, till, region))
                 .toList();
     }
 
-    private Till till(Sheets sheets, Sheets.OfBuild build) {
+    private Till till(GuideInfo guide, EvaluatedBuild build) {
         var taxes = this.taxes.get();
-        var till = new Till(Money.zero(sheets.guide().money()));
+        var till = new Till(Money.zero(guide.money()));
         for (var line : build.lines()) {
             if (line.line().counted()) {
                 line.price()
@@ -78,9 +80,9 @@ public class Tills {
         }
     }
 
-    private Views.TillView view(Sheets sheets, Sheets.OfTier tier, Till till, ReaderRegion region) {
-        var day = LocalDate.ofInstant(clock.instant(), ZoneId.of(sheets.guide().zone()));
-        var rate = rates.of(sheets.guide().money(), region.money(), day);
+    private Views.TillView view(GuideInfo guide, EvaluatedTier tier, Till till, ReaderRegion region) {
+        var day = LocalDate.ofInstant(clock.instant(), ZoneId.of(guide.zone()));
+        var rate = rates.of(guide.money(), region.money(), day);
         var sum = till.in(region);
         return new Views.TillView(
                 region.name(),

@@ -3,7 +3,12 @@ package lowfield.server.bench;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lowfield.core.attention.AttentionList;
+import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.guide.Slot;
+import lowfield.server.attention.Attention;
+import lowfield.server.edition.EditionLoader;
+import lowfield.server.edition.LoadedEdition;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.Editions;
 import lowfield.server.guide.GuideInfo;
@@ -14,56 +19,49 @@ import org.springframework.transaction.annotation.Transactional;
 /** Shows worked-out editions: the bench, the finder and the cards of the desk. */
 @Service
 public class Viewing {
-    private final Workbench workbench;
+    private final EditionLoader loader;
     private final Editions editions;
-    private final WantsYou wants;
+    private final Attention attention;
     private final Tills tills;
     private final BenchLines lines;
-    private final OpenLines openLines;
 
-    Viewing(
-            Workbench workbench,
-            Editions editions,
-            WantsYou wants,
-            Tills tills,
-            BenchLines lines,
-            OpenLines openLines) {
+    Viewing(EditionLoader loader, Editions editions, Attention attention, Tills tills, BenchLines lines) {
         this.lines = lines;
-        this.openLines = openLines;
         this.tills = tills;
-        this.wants = wants;
-        this.workbench = workbench;
+        this.attention = attention;
+        this.loader = loader;
         this.editions = editions;
     }
 
     /** A build with one of its lines open, or with none. */
     public Views.Bench bench(UUID edition, UUID buildId, Optional<UUID> open) {
-        var sheets = workbench.sheets(edition);
-        var tier = sheets.tierOf(buildId).orElseThrow(() -> new NotFound("There is no such build in this edition."));
-        var build = sheets.build(buildId).orElseThrow();
+        var loaded = loader.load(edition);
+        var tier = loaded.tierOf(buildId);
+        var build = loaded.build(buildId);
         return new Views.Bench(
-                sheets.guide(),
-                sheets.edition(),
-                cards(sheets),
-                Shown.card(tier, build),
-                build.stamp(),
-                lines.of(sheets, build),
-                open.flatMap(sheets::place)
+                loaded.guide(),
+                loaded.edition(),
+                cards(loaded),
+                Shown.card(loaded, tier, build),
+                loaded.stamp(build),
+                lines.of(loaded, build),
+                open.flatMap(loaded.evaluated()::place)
                         .filter(at -> at.build().id().equals(buildId))
-                        .map(at -> openLines.of(sheets, at))
+                        .map(OpenLines::of)
                         .orElse(null),
                 addable(build),
-                Tallies.tally(sheets, tills, tier, build));
+                Tallies.tally(loaded, tills, tier, build));
     }
 
     public Views.OpenLine open(UUID edition, UUID line) {
-        var sheets = workbench.sheets(edition);
-        return sheets.place(line)
-                .map(at -> openLines.of(sheets, at))
+        return loader.load(edition)
+                .evaluated()
+                .place(line)
+                .map(OpenLines::of)
                 .orElseThrow(() -> new NotFound("This line is gone; somebody removed it meanwhile."));
     }
 
-    private static List<Views.SlotView> addable(Sheets.OfBuild build) {
+    private static List<Views.SlotView> addable(EvaluatedBuild build) {
         return List.of(Slot.values()).stream()
                 .filter(s -> s.several()
                         || build.lines().stream().noneMatch(l -> l.line().slot() == s))
@@ -71,9 +69,9 @@ public class Viewing {
                 .toList();
     }
 
-    List<Views.BuildCard> cards(Sheets sheets) {
-        return sheets.tiers().stream()
-                .flatMap(t -> t.builds().stream().map(b -> Shown.card(t, b)))
+    List<Views.BuildCard> cards(LoadedEdition edition) {
+        return edition.tiers().stream()
+                .flatMap(t -> t.builds().stream().map(b -> Shown.card(edition, t, b)))
                 .toList();
     }
 
@@ -87,15 +85,15 @@ public class Viewing {
         if (current.isEmpty()) {
             return new Views.DeskView(guide, tabs, null, null, List.of(), List.of(), List.of());
         }
-        var sheets = workbench.sheets(current.get().id());
+        var loaded = loader.load(current.get().id());
         var inWork = current.get().state() == EditionInfo.State.IN_WORK;
         return new Views.DeskView(
                 guide,
                 tabs,
                 current.get(),
-                sheets.last().map(p -> p.period().toString()).orElse(null),
-                cards(sheets),
-                inWork ? wants.queue(sheets) : List.of(),
+                loaded.last().map(p -> p.period().toString()).orElse(null),
+                cards(loaded),
+                inWork ? AttentionRows.of(attention.of(loaded).queue()) : List.of(),
                 out(all));
     }
 
@@ -103,7 +101,11 @@ public class Viewing {
     private List<Views.Wanted> out(List<EditionInfo> editions) {
         return editions.stream()
                 .filter(e -> e.state() == EditionInfo.State.PUBLISHED)
-                .flatMap(e -> wants.sinceItCameOut(workbench.sheets(e.id())).stream())
+                .flatMap(e ->
+                        AttentionRows.of(
+                                AttentionList.ofPublished(loader.load(e.id()).evaluated())
+                                        .items())
+                                .stream())
                 .toList();
     }
 }

@@ -11,6 +11,8 @@ import lowfield.core.find.Prospect;
 import lowfield.core.guide.Slot;
 import lowfield.core.part.Field;
 import lowfield.core.part.Kind;
+import lowfield.server.edition.ChoiceState;
+import lowfield.server.edition.OptionState;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.GuideInfo;
 import lowfield.server.guide.OverrideForm;

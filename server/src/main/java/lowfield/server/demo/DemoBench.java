@@ -4,13 +4,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import lowfield.server.bench.ChoiceState;
+import lowfield.core.edition.Option;
 import lowfield.server.bench.Editing;
-import lowfield.server.bench.LinePatch;
-import lowfield.server.bench.OptionState;
 import lowfield.server.bench.Variants;
 import lowfield.server.bench.Viewing;
 import lowfield.server.bench.Views;
+import lowfield.server.edition.ChoiceState;
+import lowfield.server.edition.LinePatch;
+import lowfield.server.edition.OptionState;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.Guides;
 import org.jspecify.annotations.Nullable;
@@ -40,7 +41,7 @@ class DemoBench {
             return line(edition, build, line.slot()).orElseThrow();
         });
         var options = Optional.ofNullable(line.options()).orElse(List.of()).stream()
-                .map(o -> new OptionState(OptionState.Purpose.valueOf(o.purpose()), world.part(o.part()), o.note()))
+                .map(o -> new OptionState(Option.Purpose.valueOf(o.purpose()), world.part(o.part()), o.note()))
                 .toList();
         var reason = line.reason() != null
                 ? line.reason()
@@ -114,9 +115,7 @@ class DemoBench {
                                 view.options().stream(),
                                 change.more().stream()
                                         .map(o -> new OptionState(
-                                                OptionState.Purpose.valueOf(o.purpose()),
-                                                world.part(o.part()),
-                                                o.note())))
+                                                Option.Purpose.valueOf(o.purpose()), world.part(o.part()), o.note())))
                         .toList();
     }
 

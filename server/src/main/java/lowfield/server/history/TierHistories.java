@@ -8,14 +8,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.history.Drift;
 import lowfield.core.history.SameChoices;
 import lowfield.core.money.Money;
 import lowfield.core.press.PublicSum;
 import lowfield.server.archive.Archive;
 import lowfield.server.archive.Published;
-import lowfield.server.bench.Sheets;
-import lowfield.server.bench.Workbench;
+import lowfield.server.edition.EditionLoader;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.Editions;
 import lowfield.server.guide.Guides;
@@ -31,14 +31,14 @@ public class TierHistories {
     private final Guides guides;
     private final Editions editions;
     private final Archive archive;
-    private final Workbench workbench;
+    private final EditionLoader loader;
 
-    TierHistories(DSLContext db, Guides guides, Editions editions, Archive archive, Workbench workbench) {
+    TierHistories(DSLContext db, Guides guides, Editions editions, Archive archive, EditionLoader loader) {
         this.db = db;
         this.guides = guides;
         this.editions = editions;
         this.archive = archive;
-        this.workbench = workbench;
+        this.loader = loader;
     }
 
     /**
@@ -122,10 +122,10 @@ public class TierHistories {
         if (current.isEmpty()) {
             return;
         }
-        for (var tier : workbench.sheets(current.get().id()).tiers()) {
-            var lead = tier.builds().get(0);
-            var id = tier.tier().id();
-            names.put(id, tier.tier().form().name());
+        for (var tier : loader.load(current.get().id()).tiers()) {
+            var lead = tier.lead();
+            var id = tier.id();
+            names.put(id, tier.name());
             points.computeIfAbsent(id, t -> new ArrayList<>())
                     .add(new Point(
                             current.get().period(),
@@ -146,7 +146,7 @@ public class TierHistories {
         return minor == null ? null : new TierSum(minor, minor);
     }
 
-    private static @Nullable TierSum goods(Sheets.OfBuild build) {
+    private static @Nullable TierSum goods(EvaluatedBuild build) {
         return build.total()
                 .goods()
                 .known()

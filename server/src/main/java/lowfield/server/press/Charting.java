@@ -9,7 +9,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import lowfield.core.part.Kind;
 import lowfield.server.archive.Published;
-import lowfield.server.bench.Sheets;
+import lowfield.server.edition.LoadedEdition;
 import lowfield.server.guide.ChartChoice;
 import lowfield.server.history.Histories;
 import lowfield.server.history.TierHistories;
@@ -29,19 +29,19 @@ class Charting {
 
     /** The charts as of a moment; absent when none is asked for. */
     @Nullable
-    List<Published.Chart> of(Sheets sheets, Instant now) {
-        var today = LocalDate.ofInstant(now, ZoneId.of(sheets.guide().zone()));
-        var charts = sheets.edition().charts().stream()
-                .flatMap(c -> chart(sheets, c, today).stream())
+    List<Published.Chart> of(LoadedEdition edition, Instant now) {
+        var today = LocalDate.ofInstant(now, ZoneId.of(edition.guide().zone()));
+        var charts = edition.edition().charts().stream()
+                .flatMap(c -> chart(edition, c, today).stream())
                 .filter(c -> !c.curves().isEmpty())
                 .toList();
         return charts.isEmpty() ? null : charts;
     }
 
-    private Optional<Published.Chart> chart(Sheets sheets, ChartChoice choice, LocalDate today) {
+    private Optional<Published.Chart> chart(LoadedEdition edition, ChartChoice choice, LocalDate today) {
         return switch (choice.of()) {
             case KIND -> Optional.of(kind(Kind.valueOf(choice.id()), today));
-            case TIER -> tier(sheets, UUID.fromString(choice.id()), today);
+            case TIER -> tier(edition, UUID.fromString(choice.id()), today);
             case PART -> Optional.of(part(UUID.fromString(choice.id()), today));
         };
     }
@@ -61,8 +61,8 @@ class Charting {
         return isAbbreviation ? words : Character.toLowerCase(words.charAt(0)) + words.substring(1);
     }
 
-    private Optional<Published.Chart> tier(Sheets sheets, UUID id, LocalDate today) {
-        return tiers.of(sheets.guide().slug(), today).tiers().stream()
+    private Optional<Published.Chart> tier(LoadedEdition edition, UUID id, LocalDate today) {
+        return tiers.of(edition.guide().slug(), today).tiers().stream()
                 .filter(t -> t.tier().equals(id))
                 .findFirst()
                 .map(t -> new Published.Chart(

@@ -12,6 +12,11 @@ import java.util.stream.Stream;
 import lowfield.core.change.LineChange;
 import lowfield.core.check.Finding;
 import lowfield.core.check.Verdict;
+import lowfield.core.edition.EvaluatedBuild;
+import lowfield.core.edition.EvaluatedLine;
+import lowfield.core.edition.EvaluatedTier;
+import lowfield.core.edition.Option;
+import lowfield.core.edition.PublishedBuild;
 import lowfield.core.find.Prospect;
 import lowfield.core.guide.Choice;
 import lowfield.core.money.Amount;
@@ -23,32 +28,31 @@ import lowfield.core.part.Part;
 import lowfield.core.total.LinePrice;
 import lowfield.server.archive.Published;
 import lowfield.server.archive.Published.Table;
-import lowfield.server.bench.OptionState;
-import lowfield.server.bench.Sheets;
 import lowfield.server.bench.Tills;
-import lowfield.server.bench.Workbench;
+import lowfield.server.catalogue.Parts;
 import lowfield.server.catalogue.SoftFacts;
+import lowfield.server.edition.LoadedEdition;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Turns a worked-out edition into what is frozen at publishing. */
 @Component
 class Freezing {
-    private final Workbench workbench;
+    private final Parts parts;
     private final Tills tills;
     private final Charting charting;
     private final SoftFacts facts;
 
-    Freezing(Workbench workbench, Tills tills, Charting charting, SoftFacts facts) {
+    Freezing(Parts parts, Tills tills, Charting charting, SoftFacts facts) {
         this.facts = facts;
         this.charting = charting;
-        this.workbench = workbench;
+        this.parts = parts;
         this.tills = tills;
     }
 
-    Published freeze(Sheets sheets, List<Preflights.GateView> gates, Instant now) {
-        var guide = sheets.guide();
-        var seen = sheets.tiers().stream()
+    Published freeze(LoadedEdition edition, List<Preflights.GateView> gates, Instant now) {
+        var guide = edition.guide();
+        var seen = edition.tiers().stream()
                 .flatMap(t -> t.builds().stream())
                 .flatMap(b -> b.lines().stream())
                 .flatMap(l -> l.price().offer().stream())
@@ -65,37 +69,37 @@ class Freezing {
                         guide.currency(),
                         guide.locale(),
                         guide.disclosure()),
-                sheets.edition().number(),
-                sheets.edition().period(),
+                edition.edition().number(),
+                edition.edition().period(),
                 now,
                 seen.isEmpty() ? null : seen.get(0),
                 seen.isEmpty() ? null : seen.get(seen.size() - 1),
-                sheets.tiers().stream().map(t -> tier(sheets, t, gates)).toList(),
-                charting.of(sheets, now));
+                edition.tiers().stream().map(t -> tier(edition, t, gates)).toList(),
+                charting.of(edition, now));
     }
 
-    private Published.Tier tier(Sheets sheets, Sheets.OfTier tier, List<Preflights.GateView> gates) {
-        var form = tier.tier().form();
+    private Published.Tier tier(LoadedEdition edition, EvaluatedTier tier, List<Preflights.GateView> gates) {
+        var form = edition.info(tier).form();
         return new Published.Tier(
-                tier.tier().id(),
+                tier.id(),
                 form.name(),
                 form.audience(),
                 form.promise(),
                 form.band(),
                 form.countsShipping(),
                 Boolean.TRUE.equals(form.showsBuilds()) && tier.builds().size() > 1 ? true : null,
-                tier.builds().stream().map(b -> build(sheets, tier, b, gates)).toList());
+                tier.builds().stream().map(b -> build(edition, tier, b, gates)).toList());
     }
 
     private Published.Build build(
-            Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, List<Preflights.GateView> gates) {
+            LoadedEdition edition, EvaluatedTier tier, EvaluatedBuild build, List<Preflights.GateView> gates) {
         return Withheld.from(
-                whole(sheets, tier, build, gates),
+                whole(edition, tier, build, gates),
                 withheld(build),
-                sheets.guide().money());
+                edition.guide().money());
     }
 
-    private Set<UUID> withheld(Sheets.OfBuild build) {
+    private Set<UUID> withheld(EvaluatedBuild build) {
         return build.lines().stream()
                 .filter(l -> l.price().isWithheld())
                 .map(l -> l.line().id())
@@ -103,9 +107,9 @@ class Freezing {
     }
 
     private Published.Build whole(
-            Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, List<Preflights.GateView> gates) {
+            LoadedEdition edition, EvaluatedTier tier, EvaluatedBuild build, List<Preflights.GateView> gates) {
         var total = minor(build.total().total());
-        var last = build.last().map(Published.Build::totalMinor);
+        var last = build.plan().last().flatMap(PublishedBuild::total).map(Money::minor);
         return new Published.Build(
                 build.id(),
                 build.name(),
@@ -114,21 +118,21 @@ class Freezing {
                 minor(build.total().goods()),
                 minor(build.total().uncounted()),
                 total == null ? null : last.map(l -> total - l).orElse(null),
-                minor(build.bookable().total()),
-                tills(sheets, tier, build),
+                minor(build.available().total()),
+                tills(edition, tier, build),
                 build.total().charges().stream()
                         .map(c -> new Published.Charge(c.seller().label(), minor(c.amount())))
                         .toList(),
                 build.peak().watts().value().orElse(null),
                 build.lines().stream()
                         .filter(l -> !l.line().isEmpty())
-                        .map(l -> line(sheets, tier, build, l))
+                        .map(l -> line(edition, tier, build, l))
                         .toList(),
                 together(build),
                 caveats(build, gates));
     }
 
-    private @Nullable List<Published.SoldTogether> together(Sheets.OfBuild build) {
+    private @Nullable List<Published.SoldTogether> together(EvaluatedBuild build) {
         var told = build.together().stream()
                 .filter(t -> t.bundle().seller().terms().mayStand())
                 .map(t -> new Published.SoldTogether(
@@ -142,8 +146,8 @@ class Freezing {
         return told.isEmpty() ? null : told;
     }
 
-    private List<Published.Till> tills(Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build) {
-        var told = tills.of(sheets, tier, build).stream()
+    private List<Published.Till> tills(LoadedEdition edition, EvaluatedTier tier, EvaluatedBuild build) {
+        var told = tills.of(edition.guide(), tier, build).stream()
                 .filter(t -> t.convertedMinor() != null)
                 .map(t -> new Published.Till(t.region(), t.currency(), t.convertedMinor(), t.rate()))
                 .toList();
@@ -151,7 +155,7 @@ class Freezing {
     }
 
     /** What a reader must know, clashes first, then cautions and notes, and why a gate was waived for this build. */
-    private static List<String> caveats(Sheets.OfBuild build, List<Preflights.GateView> gates) {
+    private static List<String> caveats(EvaluatedBuild build, List<Preflights.GateView> gates) {
         var caveats = new ArrayList<String>();
         build.findings().stream()
                 .filter(f -> f.verdict() != Verdict.FITS)
@@ -159,7 +163,7 @@ class Freezing {
                 .forEach(f -> f.forReaders().ifPresent(s -> caveats.add(told(f, s) + answered(build, f))));
         gates.stream()
                 .filter(g -> g.waiver() != null
-                        && g.problems().stream().anyMatch(p -> p.build().equals(build.id())))
+                        && g.problems().stream().anyMatch(p -> p.builds().contains(build.id())))
                 .forEach(g -> caveats.add("The author says: " + g.waiver()));
         return caveats.stream().distinct().toList();
     }
@@ -169,16 +173,16 @@ class Freezing {
     }
 
     /** What the author answered to it, behind it. */
-    private static String answered(Sheets.OfBuild build, Finding finding) {
+    private static String answered(EvaluatedBuild build, Finding finding) {
         return build.answer(finding).map(a -> " " + a.words()).orElse("");
     }
 
-    private @Nullable Table compared(Sheets.OfLine line) {
-        var ids = line.state().compared();
-        if (ids == null || ids.size() < 2) {
+    private @Nullable Table compared(EvaluatedLine line) {
+        var ids = line.plan().compared();
+        if (ids.size() < 2) {
             return null;
         }
-        var comparison = Comparison.of(ids.stream().map(workbench::part).toList());
+        var comparison = Comparison.of(ids.stream().map(parts.catalogue()::part).toList());
         var figures = comparison.rows().stream()
                 .filter(Comparison.Row::differs)
                 .map(r -> new Published.Figure(r.field().label(), r.cells(), r.better()));
@@ -197,7 +201,7 @@ class Freezing {
                 : Optional.of(new Published.Figure("reviews", cells, List.of()));
     }
 
-    private Published.Line line(Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build, Sheets.OfLine l) {
+    private Published.Line line(LoadedEdition edition, EvaluatedTier tier, EvaluatedBuild build, EvaluatedLine l) {
         var line = l.line();
         var change = l.change();
         return new Published.Line(
@@ -223,23 +227,23 @@ class Freezing {
                                 o.claimBack().map(Money::minor).orElse(null)))
                         .orElse(null),
                 null,
-                l.state().reason(),
+                l.reason().markdown(),
                 change.how() == LineChange.How.SWITCHED ? change.before() : null,
                 change.difference().map(Money::minor).orElse(null),
-                options(build, l, OptionState.Purpose.ALTERNATIVE),
-                options(build, l, OptionState.Purpose.UPGRADE),
+                options(build, l, Option.Purpose.ALTERNATIVE),
+                options(build, l, Option.Purpose.UPGRADE),
                 compared(l));
     }
 
-    private List<Published.Option> options(Sheets.OfBuild build, Sheets.OfLine line, OptionState.Purpose purpose) {
-        return build.options(line.line().id()).stream()
-                .filter(o -> o.state().purpose() == purpose)
-                .map(o -> option(o.prospect(), o.state()))
+    private List<Published.Option> options(EvaluatedBuild build, EvaluatedLine line, Option.Purpose purpose) {
+        return build.options(line.id()).stream()
+                .filter(o -> o.option().purpose() == purpose)
+                .map(o -> option(o.prospect(), o.option()))
                 .toList();
     }
 
     /** The difference is the true one: what the option forces is in it, and is told. */
-    private Published.Option option(Prospect prospect, OptionState state) {
+    private Published.Option option(Prospect prospect, Option option) {
         var hidden = prospect.price().isWithheld();
         var forcesHidden = prospect.forced().stream().anyMatch(f -> f.price().isWithheld());
         var consequences = new ArrayList<String>();
@@ -252,7 +256,7 @@ class Freezing {
                 hidden ? null : minor(prospect.price().goods()),
                 estimated(prospect.price()),
                 hidden || forcesHidden ? null : minor(prospect.trueDifference()),
-                state.note(),
+                option.note(),
                 List.copyOf(consequences));
     }
 

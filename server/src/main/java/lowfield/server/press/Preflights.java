@@ -11,15 +11,15 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
-import lowfield.core.offer.Offer;
-import lowfield.core.offer.PartPrice;
-import lowfield.core.press.Gate;
-import lowfield.core.press.Preflight;
-import lowfield.core.press.Sheet;
+import lowfield.core.attention.At;
+import lowfield.core.attention.Gate;
+import lowfield.core.attention.GateResult;
+import lowfield.core.attention.Item;
 import lowfield.db.tables.records.WaiverRecord;
 import lowfield.server.accounts.Person;
-import lowfield.server.bench.Sheets;
-import lowfield.server.bench.Workbench;
+import lowfield.server.attention.Attention;
+import lowfield.server.edition.EditionLoader;
+import lowfield.server.edition.LoadedEdition;
 import lowfield.server.guide.Editions;
 import lowfield.server.platform.Stale;
 import org.jooq.DSLContext;
@@ -31,87 +31,74 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Preflights {
     private final DSLContext db;
-    private final Workbench workbench;
+    private final EditionLoader loader;
+    private final Attention attention;
     private final Editions editions;
     private final Clock clock;
 
-    Preflights(DSLContext db, Workbench workbench, Editions editions, Clock clock) {
+    Preflights(DSLContext db, EditionLoader loader, Attention attention, Editions editions, Clock clock) {
         this.editions = editions;
         this.db = db;
-        this.workbench = workbench;
+        this.loader = loader;
+        this.attention = attention;
         this.clock = clock;
     }
 
     /**
      * A gate as it stands; a waiver counts while the problems are those it was given for. The version changes with the
      * problems and with the waiver, so that nobody waives, or takes back, what they have not read.
+     *
+     * @param earlier the reason of a waiver that was given for other problems than these
      */
     public record GateView(
             Gate gate,
             String rule,
-            List<Preflight.Problem> problems,
+            List<ProblemView> problems,
             @Nullable String waiver,
+            @Nullable String earlier,
             boolean open,
             int version) {}
 
+    /** One thing that stands against a gate: the builds that share it, and the line to look at first. */
+    public record ProblemView(List<UUID> builds, @Nullable UUID line, String sentence, String detail) {}
+
     public List<GateView> of(UUID edition) {
-        return of(workbench.sheets(edition));
+        return of(loader.load(edition));
     }
 
-    List<GateView> of(Sheets sheets) {
+    List<GateView> of(LoadedEdition edition) {
         var waivers = db.selectFrom(WAIVER)
-                .where(WAIVER.EDITION_ID.eq(sheets.edition().id()))
+                .where(WAIVER.EDITION_ID.eq(edition.edition().id()))
                 .fetchMap(WAIVER.GATE);
-        return preflight(sheets).results().stream().map(r -> view(r, waivers)).toList();
+        return results(edition).stream().map(r -> view(r, waivers)).toList();
     }
 
-    private Preflight preflight(Sheets sheets) {
-        var all = sheets.tiers().stream()
-                .flatMap(t -> t.builds().stream().map(b -> sheet(sheets, t, b)))
-                .toList();
-        return Preflight.of(all, clock.instant(), sheets.guide().oldAfterDays());
+    private List<GateResult> results(LoadedEdition edition) {
+        return GateResult.of(attention.of(edition));
     }
 
-    private static GateView view(Preflight.Result result, Map<String, WaiverRecord> waivers) {
-        var waiver = Optional.ofNullable(waivers.get(result.gate().name()))
-                .filter(w -> w.getFingerprint().equals(result.fingerprint())
-                        || w.getFingerprint().equals(result.formerFingerprint()))
+    private static GateView view(GateResult result, Map<String, WaiverRecord> waivers) {
+        var given = Optional.ofNullable(waivers.get(result.gate().name()));
+        var waiver = given.filter(w -> w.getFingerprint().equals(result.fingerprint()))
                 .map(WaiverRecord::getReason);
-        var version = Objects.hash(result.fingerprint(), waiver) & 0xFFFFFFF;
         return new GateView(
                 result.gate(),
                 result.gate().rule(),
-                result.problems(),
+                result.problems().stream().map(Preflights::problem).toList(),
                 waiver.orElse(null),
+                result.holds() || waiver.isPresent()
+                        ? null
+                        : given.map(WaiverRecord::getReason).orElse(null),
                 result.holds() || waiver.isPresent(),
-                version);
+                Objects.hash(result.fingerprint(), waiver) & 0xFFFFFFF);
     }
 
-    private Sheet sheet(Sheets sheets, Sheets.OfTier tier, Sheets.OfBuild build) {
-        var entries = build.lines().stream()
-                .filter(l -> !l.line().isEmpty())
-                .map(l -> new Sheet.Entry(
-                        l.line(),
-                        l.reason(),
-                        l.price().offer().map(Offer::seenAt),
-                        l.price().price().map(PartPrice::whyNone).orElse(""),
-                        withoutPrice(build, l)))
-                .toList();
-        return new Sheet(
-                build.id(),
-                tier.nameOf(build.id()),
-                build.findings(),
-                build.state(),
-                build.total().total().blame(),
-                entries);
-    }
-
-    private List<String> withoutPrice(Sheets.OfBuild build, Sheets.OfLine line) {
-        return build.options(line.line().id()).stream()
-                .map(Sheets.OfOption::prospect)
-                .filter(t -> t.price().goods().range().isEmpty())
-                .map(t -> t.part().fullName())
-                .toList();
+    private static ProblemView problem(Item item) {
+        return new ProblemView(
+                item.places().stream().map(At::build).distinct().toList(),
+                item.places().stream().findFirst().flatMap(At::line).orElse(null),
+                item.sentence(),
+                item.detail());
     }
 
     /** Lets an edition through a gate that does not hold, for a written reason that is kept. */
@@ -121,9 +108,9 @@ public class Preflights {
                 reason.strip().length() >= 3 && reason.length() <= 1000,
                 "A waiver needs a reason of 3 to 1,000 letters; it is kept.");
         editions.forEditing(edition);
-        var sheets = workbench.sheets(edition);
-        expect(sheets, gate, expected, reason);
-        var result = preflight(sheets).results().stream()
+        var loaded = loader.load(edition);
+        expect(loaded, gate, expected, reason);
+        var result = results(loaded).stream()
                 .filter(r -> r.gate() == gate)
                 .findFirst()
                 .orElseThrow();
@@ -140,8 +127,8 @@ public class Preflights {
                 .execute();
     }
 
-    private void expect(Sheets sheets, Gate gate, int expected, String yours) {
-        var now = of(sheets).stream().filter(g -> g.gate() == gate).findFirst().orElseThrow();
+    private void expect(LoadedEdition edition, Gate gate, int expected, String yours) {
+        var now = of(edition).stream().filter(g -> g.gate() == gate).findFirst().orElseThrow();
         if (now.version() != expected) {
             throw new Stale("What this gate says has changed meanwhile; read it again.", now, yours, now.version());
         }
@@ -150,7 +137,7 @@ public class Preflights {
     @Transactional
     public void withdraw(UUID edition, Gate gate, int expected) {
         editions.forEditing(edition);
-        expect(workbench.sheets(edition), gate, expected, "withdrawn");
+        expect(loader.load(edition), gate, expected, "withdrawn");
         db.deleteFrom(WAIVER)
                 .where(WAIVER.EDITION_ID.eq(edition), WAIVER.GATE.eq(gate.name()))
                 .execute();

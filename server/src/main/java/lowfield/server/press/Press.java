@@ -9,7 +9,8 @@ import java.util.UUID;
 import lowfield.server.accounts.Person;
 import lowfield.server.archive.Archive;
 import lowfield.server.archive.Published;
-import lowfield.server.bench.Workbench;
+import lowfield.server.edition.EditionLoader;
+import lowfield.server.edition.LoadedEdition;
 import lowfield.server.platform.Conflict;
 import lowfield.server.platform.NotFound;
 import lowfield.server.readers.Pages;
@@ -21,7 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Press {
     private final DSLContext db;
-    private final Workbench workbench;
+    private final EditionLoader editions;
     private final Preflights preflights;
     private final Freezing freezing;
     private final Archive archive;
@@ -30,14 +31,14 @@ public class Press {
 
     Press(
             DSLContext db,
-            Workbench workbench,
+            EditionLoader editions,
             Preflights preflights,
             Freezing freezing,
             Archive archive,
             Pages pages,
             Clock clock) {
         this.db = db;
-        this.workbench = workbench;
+        this.editions = editions;
         this.preflights = preflights;
         this.freezing = freezing;
         this.archive = archive;
@@ -59,8 +60,8 @@ public class Press {
             throw new Conflict(
                     "Edition %d is published already; it was not published twice.".formatted(row.getNumber()));
         }
-        var sheets = workbench.sheets(editionId);
-        var gates = preflights.of(sheets);
+        var loaded = editions.load(editionId);
+        var gates = preflights.of(loaded);
         var shut = gates.stream().filter(g -> !g.open()).toList();
         if (!shut.isEmpty()) {
             var first = shut.get(0).problems().get(0).sentence();
@@ -69,7 +70,7 @@ public class Press {
                             .formatted(shut.size(), gates.size(), first),
                     Map.of("gates", shut));
         }
-        var published = freezing.freeze(sheets, gates, clock.instant().truncatedTo(ChronoUnit.SECONDS));
+        var published = freezing.freeze(loaded, gates, clock.instant().truncatedTo(ChronoUnit.SECONDS));
         var hash = archive.freeze(editionId, published, by);
         db.update(EDITION)
                 .set(EDITION.STATE, "SUPERSEDED")
@@ -80,18 +81,18 @@ public class Press {
                 .set(EDITION.VERSION, EDITION.VERSION.plus(1))
                 .where(EDITION.ID.eq(editionId))
                 .execute();
-        pages.render(sheets.guide().id());
-        return new Result(row.getNumber(), hash, Pages.path(sheets.guide().slug(), row.getNumber()));
+        pages.render(loaded.guide().id());
+        return new Result(row.getNumber(), hash, Pages.path(loaded.guide().slug(), row.getNumber()));
     }
 
     /** The edition's page as it would be if it were published now. */
     @Transactional(readOnly = true)
     public String preview(UUID edition) {
-        var sheets = workbench.sheets(edition);
-        return pages.preview(snapshot(sheets, clock));
+        var loaded = editions.load(edition);
+        return pages.preview(snapshot(loaded, clock));
     }
 
-    private Published snapshot(lowfield.server.bench.Sheets sheets, Clock at) {
-        return freezing.freeze(sheets, preflights.of(sheets), at.instant().truncatedTo(ChronoUnit.SECONDS));
+    private Published snapshot(LoadedEdition edition, Clock at) {
+        return freezing.freeze(edition, preflights.of(edition), at.instant().truncatedTo(ChronoUnit.SECONDS));
     }
 }

@@ -11,8 +11,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import lowfield.core.money.Money;
-import lowfield.server.bench.Sheets;
-import lowfield.server.bench.Workbench;
+import lowfield.server.edition.EditionLoader;
+import lowfield.server.edition.LoadedEdition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
 
@@ -25,12 +25,12 @@ class Todays {
     private static final Pattern PLACE = Pattern.compile("<!--today:([0-9]{1,6}):([0-9a-f-]{36})-->");
 
     private final DSLContext db;
-    private final Workbench workbench;
+    private final EditionLoader editions;
     private final Clock clock;
 
-    Todays(DSLContext db, Workbench workbench, Clock clock) {
+    Todays(DSLContext db, EditionLoader editions, Clock clock) {
         this.db = db;
-        this.workbench = workbench;
+        this.editions = editions;
         this.clock = clock;
     }
 
@@ -47,10 +47,10 @@ class Todays {
             return Optional.empty();
         }
         return current(guide, Integer.parseInt(place.group(1))).map(edition -> {
-            var sheets = workbench.sheets(edition);
+            var loaded = editions.load(edition);
             return place.reset()
                     .replaceAll(
-                            m -> java.util.regex.Matcher.quoteReplacement(line(sheets, UUID.fromString(m.group(2)))))
+                            m -> java.util.regex.Matcher.quoteReplacement(line(loaded, UUID.fromString(m.group(2)))))
                     .getBytes(StandardCharsets.UTF_8);
         });
     }
@@ -62,13 +62,14 @@ class Todays {
                 .fetchOptional(EDITION.ID);
     }
 
-    private String line(Sheets sheets, UUID build) {
-        var guide = sheets.guide();
+    private String line(LoadedEdition edition, UUID build) {
+        var guide = edition.guide();
         var locale = Locale.forLanguageTag(guide.locale());
         var day = DateTimeFormatter.ofPattern("d MMMM yyyy", locale)
                 .format(clock.instant().atZone(ZoneId.of(guide.zone())));
-        return sheets.build(build)
-                .map(b -> b.bookable().total())
+        return edition.evaluated()
+                .build(build)
+                .map(b -> b.available().total())
                 .map(total -> "<p class=\"today\">%s: %s</p>"
                         .formatted(
                                 day,

@@ -1,58 +1,55 @@
 package lowfield.server.triage;
 
-import java.time.Clock;
-import java.time.LocalDate;
-import java.time.ZoneId;
-import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
-import java.util.stream.Stream;
-import lowfield.server.bench.Sheets;
-import lowfield.server.history.Histories;
-import lowfield.server.prices.Acceptances;
-import org.springframework.stereotype.Component;
+import lowfield.core.attention.At;
+import lowfield.core.attention.Item;
+import lowfield.core.attention.Matter;
+import lowfield.core.money.Money;
 
-/** Finds what of an edition in work wants a decision in this period, heaviest first. */
-@Component
-class Movers {
-    static final Comparator<Mover> HEAVIEST_FIRST =
-            Comparator.comparing(Mover::weight).reversed().thenComparing(Mover::key);
+/** The round's items as they are sent, and stored with a decision. */
+final class Movers {
+    private Movers() {}
 
-    private final Acceptances acceptances;
-    private final Histories histories;
-    private final Clock clock;
-
-    Movers(Acceptances acceptances, Histories histories, Clock clock) {
-        this.acceptances = acceptances;
-        this.histories = histories;
-        this.clock = clock;
+    static List<Mover> of(List<Item> items) {
+        return items.stream().map(Movers::mover).toList();
     }
 
-    List<Mover> of(Sheets sheets) {
-        var choices = Choices.of(sheets);
-        var chosen = new OfChoices(moves(sheets)).of(choices).stream();
-        var inDoubt = InDoubt.of(acceptances.waiting(sheets.guide().id()), choices);
-        return Stream.of(OutOfBand.of(sheets), chosen, inDoubt)
-                .flatMap(movers -> movers)
-                .sorted(HEAVIEST_FIRST)
-                .toList();
+    private static Mover mover(Item item) {
+        var prices = item.prices();
+        return new Mover(
+                item.key(),
+                form(item.matter()),
+                item.state(),
+                item.what(),
+                item.detail(),
+                item.kind().map(Enum::name).orElse(null),
+                item.part().orElse(null),
+                prices.before().map(Money::minor).orElse(null),
+                prices.now().map(Money::minor).orElse(null),
+                prices.permille().orElse(null),
+                item.weight(),
+                item.places().stream().map(Movers::place).toList(),
+                item.setAside().orElse(null),
+                of(item.inside()),
+                null);
     }
 
-    /** Of several movers as one: another when one of them comes, goes or changes. */
-    static String fingerprint(List<Mover> inside) {
-        return Integer.toHexString(Objects.hash(new HashSet<>(
-                inside.stream().map(m -> m.key() + m.fingerprint()).toList())));
+    private static Mover.ChosenAt place(At at) {
+        return new Mover.ChosenAt(at.name(), at.build(), at.line().orElse(null), at.slot());
     }
 
-    /** By which factor each kind moved since the last edition. */
-    private Map<String, Double> moves(Sheets sheets) {
-        var zone = ZoneId.of(sheets.guide().zone());
-        var today = LocalDate.ofInstant(clock.instant(), zone);
-        return sheets.last()
-                .map(last -> histories.moves(
-                        last.publishedAt().atZone(zone).toLocalDate().minusDays(1), today))
-                .orElse(Map.of());
+    private static Mover.Form form(Matter matter) {
+        return switch (matter) {
+            case NO_PRICE -> Mover.Form.GONE;
+            case OVER_BAND -> Mover.Form.OVER;
+            case UNDER_BAND -> Mover.Form.UNDER;
+            case SUSPICIOUS_PRICE -> Mover.Form.SET_ASIDE;
+            case SUSPICIOUS_SHOP -> Mover.Form.SHOP;
+            case KIND_MOVED -> Mover.Form.KIND;
+            case PREMIUM -> Mover.Form.PREMIUM;
+            case SMALL_MOVES -> Mover.Form.SMALL;
+            case MOVED -> Mover.Form.MOVED;
+            default -> throw new IllegalArgumentException(matter + " is no matter of the round");
+        };
     }
 }

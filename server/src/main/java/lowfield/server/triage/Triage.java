@@ -10,11 +10,13 @@ import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import lowfield.core.RuleBroken;
+import lowfield.core.edition.EvaluatedEdition;
 import lowfield.server.accounts.Person;
+import lowfield.server.attention.Attention;
 import lowfield.server.bench.Editing;
-import lowfield.server.bench.LinePatch;
-import lowfield.server.bench.Sheets;
-import lowfield.server.bench.Workbench;
+import lowfield.server.edition.EditionLoader;
+import lowfield.server.edition.LinePatch;
+import lowfield.server.edition.LoadedEdition;
 import lowfield.server.platform.Conflict;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
@@ -30,16 +32,22 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Triage {
     private final DSLContext db;
-    private final Workbench workbench;
-    private final Movers movers;
+    private final EditionLoader editions;
+    private final Attention attention;
     private final Editing editing;
     private final Acceptances acceptances;
     private final Clock clock;
 
-    Triage(DSLContext db, Workbench workbench, Movers movers, Editing editing, Acceptances acceptances, Clock clock) {
+    Triage(
+            DSLContext db,
+            EditionLoader editions,
+            Attention attention,
+            Editing editing,
+            Acceptances acceptances,
+            Clock clock) {
         this.db = db;
-        this.workbench = workbench;
-        this.movers = movers;
+        this.editions = editions;
+        this.attention = attention;
         this.editing = editing;
         this.acceptances = acceptances;
         this.clock = clock;
@@ -50,14 +58,14 @@ public class Triage {
 
     @Transactional(readOnly = true)
     public Queue queue(UUID edition) {
-        return queue(workbench.sheets(edition));
+        return queue(editions.load(edition));
     }
 
-    private Queue queue(Sheets sheets) {
-        var decided = decided(sheets.edition().id());
+    private Queue queue(LoadedEdition edition) {
+        var decided = decided(edition.edition().id());
         var settled = decided.stream().map(Triage::identity).collect(Collectors.toSet());
         return new Queue(
-                movers.of(sheets).stream()
+                Movers.of(attention.round(edition)).stream()
                         .filter(m -> !settled.contains(identity(m)))
                         .toList(),
                 decided);
@@ -86,8 +94,8 @@ public class Triage {
     @Transactional
     public Queue decide(UUID edition, String key, String fingerprint, Mover.Decision decision, String why, Person by) {
         RuleBroken.unless(why.length() <= 500, "A note on a decision takes at most 500 letters.");
-        var sheets = workbench.sheets(edition);
-        var mover = queue(sheets).open().stream()
+        var loaded = editions.load(edition);
+        var mover = queue(loaded).open().stream()
                 .flatMap(Mover::decidable)
                 .filter(m -> m.key().equals(key))
                 .findFirst()
@@ -95,7 +103,7 @@ public class Triage {
         if (!mover.fingerprint().equals(fingerprint)) {
             throw new Conflict("%s has moved again meanwhile; look at it once more.".formatted(mover.title()));
         }
-        var prices = carryOut(sheets, mover, decision, why, by);
+        var prices = carryOut(loaded, mover, decision, why, by);
         db.insertInto(MOVER_DECISION)
                 .set(MOVER_DECISION.EDITION_ID, edition)
                 .set(MOVER_DECISION.MOVER, mover.key())
@@ -111,7 +119,7 @@ public class Triage {
     }
 
     /** Does what was decided; gives the decisions about prices that it comes to. */
-    private List<Long> carryOut(Sheets sheets, Mover mover, Mover.Decision decision, String why, Person by) {
+    private List<Long> carryOut(LoadedEdition edition, Mover mover, Mover.Decision decision, String why, Person by) {
         var inDoubt = mover.acceptances();
         switch (decision) {
             case KEEP -> {
@@ -122,35 +130,40 @@ public class Triage {
                         mover.form() == Mover.Form.MOVED || mover.form() == Mover.Form.PREMIUM,
                         "Only a choice with a price can be held to its offer.");
                 RuleBroken.unless(!why.isBlank(), "Say why the choice is held to this offer.");
-                hold(sheets, mover, why, by);
+                hold(edition, mover, why, by);
                 return List.of();
             }
             case SET_ASIDE -> {
                 RuleBroken.unless(
                         !inDoubt.isEmpty() || mover.form() == Mover.Form.MOVED, "Only a price can be set aside.");
                 return inDoubt.isEmpty()
-                        ? acceptances.setAside(listing(sheets, mover), why, by)
+                        ? acceptances.setAside(listing(edition, mover), why, by)
                         : acceptances.release(inDoubt, false, why, by);
             }
         }
         throw new IllegalStateException(decision.name());
     }
 
-    private static UUID listing(Sheets sheets, Mover mover) {
-        return sheets.place(mover.places().get(0).line())
+    private static UUID listing(LoadedEdition edition, Mover mover) {
+        return edition.evaluated()
+                .place(mover.places().get(0).line())
                 .flatMap(p -> p.line().price().offer())
                 .orElseThrow()
                 .listing();
     }
 
     /** Every line of its own that has this choice is held to its present offer, each as an edit that can be undone. */
-    private void hold(Sheets sheets, Mover mover, String why, Person by) {
+    private void hold(LoadedEdition edition, Mover mover, String why, Person by) {
         for (var place : mover.places()) {
-            var line = sheets.place(place.line()).orElseThrow().line();
-            if (line.state().follows() == null) {
+            var line = edition.evaluated().place(place.line()).orElseThrow().line();
+            if (line.plan().isOwn()) {
                 var offer = line.price().offer().orElseThrow();
                 editing.edit(
-                        sheets.edition().id(), place.line(), LinePatch.hold(offer.listing(), why), line.version(), by);
+                        edition.edition().id(),
+                        place.line(),
+                        LinePatch.hold(offer.listing(), why),
+                        edition.version(line),
+                        by);
             }
         }
     }
@@ -169,18 +182,19 @@ public class Triage {
         if (row.getAcceptances().length > 0) {
             acceptances.takeBack(List.of(row.getAcceptances()), by);
         } else if (row.getDecision().equals(Mover.Decision.HOLD.name())) {
-            letGo(workbench.sheets(edition), Json.read(row.getSaid().data(), Mover.class), by);
+            letGo(editions.load(edition), Json.read(row.getSaid().data(), Mover.class), by);
         }
         return queue(edition);
     }
 
-    private void letGo(Sheets sheets, Mover mover, Person by) {
+    private void letGo(LoadedEdition edition, Mover mover, Person by) {
         for (var place : mover.places()) {
-            sheets.place(place.line())
-                    .map(Sheets.Place::line)
-                    .filter(line -> line.state().heldListing() != null)
+            edition.evaluated()
+                    .place(place.line())
+                    .map(EvaluatedEdition.Place::line)
+                    .filter(line -> line.plan().held().isPresent())
                     .ifPresent(line -> editing.edit(
-                            sheets.edition().id(), place.line(), LinePatch.hold(null, ""), line.version(), by));
+                            edition.edition().id(), place.line(), LinePatch.hold(null, ""), edition.version(line), by));
         }
     }
 }

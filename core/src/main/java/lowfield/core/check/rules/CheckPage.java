@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lowfield.core.check.Check;
 import lowfield.core.check.FigureRef;
 import lowfield.core.check.Outcome;
@@ -24,7 +25,8 @@ public final class CheckPage {
                 part of the catalogue is put on each line.
 
                 """);
-        var all = Checks.all();
+        var all = Stream.concat(Checks.all().stream(), Stream.of(SetMembers.CHECK))
+                .toList();
         page.append("%d checks, %d of them decide.%n"
                 .formatted(all.size(), all.stream().filter(Check::decisive).count()));
         all.forEach(check -> check(check, counts, page));

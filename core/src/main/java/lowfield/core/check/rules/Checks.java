@@ -62,6 +62,11 @@ public final class Checks {
                 && finding.outcome().name().equals("headroom");
     }
 
+    /** Whether a finding is about a slot on which nothing is chosen yet. */
+    public static boolean isEmptySlot(Finding finding) {
+        return finding.check().id().equals("slot-empty");
+    }
+
     /** The figures of a kind by which any check decides whether a build is sound. */
     public static List<FigureRef<?, ?>> deciding(Kind kind) {
         return DECIDING.stream()

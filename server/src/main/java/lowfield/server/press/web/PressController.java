@@ -4,7 +4,7 @@ import io.swagger.v3.oas.annotations.Hidden;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
-import lowfield.core.press.Gate;
+import lowfield.core.attention.Gate;
 import lowfield.server.accounts.Person;
 import lowfield.server.platform.Versions;
 import lowfield.server.press.Preflights;

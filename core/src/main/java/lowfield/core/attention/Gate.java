@@ -1,0 +1,23 @@
+package lowfield.core.attention;
+
+/** What must hold before an edition is published; each can be waived once with a written reason. */
+public enum Gate {
+    SLOTS("Needed slots are filled"),
+    CLASHES("Nothing clashes"),
+    FIGURES("Decisive figures are known"),
+    CAUTIONS("Every caution is answered"),
+    BAND("Totals are inside their bands"),
+    REASONS("Every choice has a reason that speaks of it"),
+    PRICES("Every price is known and recent"),
+    OPTIONS("Alternatives and upgrades can be bought");
+
+    private final String rule;
+
+    Gate(String rule) {
+        this.rule = rule;
+    }
+
+    public String rule() {
+        return rule;
+    }
+}

@@ -1,0 +1,82 @@
+package lowfield.core.attention;
+
+import java.util.Optional;
+
+/**
+ * What can be the matter, in the order of what it costs to leave it. The one table of weights: each matter starts at its own
+ * and is moved within its step by money, prices and tiers touched, so that no matter outweighs one above it. The names are
+ * stored and sent; they stay.
+ */
+public enum Matter {
+    /** A choice has no price. */
+    NO_PRICE(10, Gate.PRICES),
+    /** A slot that the build needs is empty. */
+    EMPTY_SLOT(9, Gate.SLOTS),
+    /** Parts do not go together. */
+    CLASH(9, Gate.CLASHES),
+    /** The counted total is over the band. */
+    OVER_BAND(8, Gate.BAND),
+    /** The counted total is under the band. */
+    UNDER_BAND(8, Gate.BAND),
+    /** The total is an estimate that may leave the band. */
+    MAY_LEAVE_BAND(8, Gate.BAND),
+    /** The reason was written for another choice. */
+    STALE_REASON(7, Gate.REASONS),
+    /** Nothing is written. */
+    NO_REASON(6, Gate.REASONS),
+    /** A caution is not answered. */
+    CAUTION(5, Gate.CAUTIONS),
+    /** A figure is missing that decides whether parts go together. */
+    FIGURE(4, Gate.FIGURES),
+    /** A price was seen too long ago to publish it. */
+    OLD_PRICE(3, Gate.PRICES),
+    /** An alternative or upgrade has no price. */
+    OPTION_WITHOUT_PRICE(3, Gate.OPTIONS),
+    /** A price that a shop shows is in doubt. */
+    SUSPICIOUS_PRICE(2),
+    /** So many prices of a shop are in doubt that the shop is. */
+    SUSPICIOUS_SHOP(2),
+    /** A published list can no longer be bought for what its tier is called. */
+    LEFT_BAND(1),
+    /** The total is not known; what makes it so is an item of its own. */
+    TOTAL_NOT_KNOWN(1, Gate.BAND),
+    /** A whole kind has moved. */
+    KIND_MOVED(0),
+    /** A choice's price has moved since the last edition. */
+    MOVED(0),
+    /** A choice costs far more than its maker suggests. */
+    PREMIUM(0),
+    /** Moves too small to be asked about one by one. */
+    SMALL_MOVES(0),
+    /** A figure is missing that would only advise. */
+    ADVISORY(0);
+
+    /** Larger than any sum that moves a weight within its step: a hundred million minor units. */
+    static final long STEP = 10_000_000_000L;
+
+    private final long base;
+    private final Optional<Gate> gate;
+
+    Matter(int step, Gate gate) {
+        this(step, Optional.of(gate));
+    }
+
+    Matter(int step) {
+        this(step, Optional.empty());
+    }
+
+    Matter(int step, Optional<Gate> gate) {
+        this.base = step * STEP;
+        this.gate = gate;
+    }
+
+    /** The gate that it shuts; absent where it holds nothing up. */
+    public Optional<Gate> gate() {
+        return gate;
+    }
+
+    /** The weight with so much within its step. */
+    long weighing(long within) {
+        return base + Math.max(0, Math.min(STEP - 1, within));
+    }
+}

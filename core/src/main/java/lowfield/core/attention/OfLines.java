@@ -1,0 +1,96 @@
+package lowfield.core.attention;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import lowfield.core.edition.EvaluatedEdition;
+import lowfield.core.offer.Offer;
+
+/** What is the matter with single lines: no price or an old one, no reason or a stale one, options that nobody sells. */
+final class OfLines {
+    private final EvaluatedEdition.Place at;
+    private final List<Item> items = new ArrayList<>();
+
+    private OfLines(EvaluatedEdition.Place at) {
+        this.at = at;
+    }
+
+    static Stream<Item> of(EvaluatedEdition edition, Instant now, int oldAfterDays) {
+        return edition.places()
+                .filter(p -> !p.line().line().isEmpty())
+                .flatMap(p -> new OfLines(p).all(now, oldAfterDays).stream());
+    }
+
+    private List<Item> all(Instant now, int oldAfterDays) {
+        price(now, oldAfterDays);
+        reason();
+        at.build().options(at.line().id()).stream()
+                .map(o -> o.prospect())
+                .filter(p -> p.price().goods().range().isEmpty())
+                .forEach(p -> add(
+                        Matter.OPTION_WITHOUT_PRICE,
+                        "option " + p.part().fullName(),
+                        p.part().fullName() + " has no price",
+                        "offered beside the " + slot()));
+        return items;
+    }
+
+    private void price(Instant now, int oldAfterDays) {
+        var price = at.line().price();
+        if (price.goods().range().isEmpty()) {
+            var why = price.price().map(p -> p.whyNone()).orElse("");
+            add(Matter.NO_PRICE, "no price", at.line().choice().label() + " has no price", why);
+        }
+        price.offer()
+                .map(Offer::seenAt)
+                .map(seen -> Duration.between(seen, now).toDays())
+                .filter(days -> days > oldAfterDays)
+                .ifPresent(days -> add(
+                        Matter.OLD_PRICE,
+                        "old price",
+                        "Price of the %s is %d days old".formatted(slot(), days),
+                        at.line().choice().label()));
+    }
+
+    private void reason() {
+        if (at.line().hasStaleReason()) {
+            add(
+                    Matter.STALE_REASON,
+                    "stale",
+                    "Reason of the " + slot() + " is stale",
+                    "it was written for another choice than "
+                            + at.line().choice().label());
+        } else if (at.line().needsReason()) {
+            add(
+                    Matter.NO_REASON,
+                    "no reason",
+                    at.line().slot().label() + " has no reason",
+                    at.line().choice().label() + " is not explained yet");
+        }
+    }
+
+    private void add(Matter matter, String state, String what, String detail) {
+        var line = at.line();
+        var item = Item.of(
+                matter,
+                "line:" + line.id(),
+                line.id() + " " + line.choice().key() + " " + state,
+                what,
+                detail,
+                0,
+                List.of(At.line(at)));
+        var priced = item.with(new Item.Prices(ChosenParts.before(List.of(at)), Optional.empty(), Optional.empty()));
+        items.add(line.choice()
+                .part()
+                .map(p -> priced.about(p.id(), Optional.of(p.kind())))
+                .orElse(priced));
+    }
+
+    private String slot() {
+        return at.line().slot().label().toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,55 @@
+package lowfield.core.edition;
+
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.core.change.LineChange;
+import lowfield.core.guide.Choice;
+import lowfield.core.guide.Line;
+import lowfield.core.guide.Slot;
+import lowfield.core.reason.Reason;
+import lowfield.core.total.LinePrice;
+
+/** A line with the member of its set that wins, the condition and price of its offer, and what changed since the last edition. */
+public record EvaluatedLine(LinePlan plan, Line line, LinePrice price, LineChange change) {
+    static EvaluatedLine of(LinePlan plan, LinePrices prices, Terms terms, Optional<PublishedBuild> last) {
+        var choice = LinePrice.won(prices.counted(), plan.choice(), plan.quantity());
+        var bare = plan.with(choice);
+        var price = LinePrice.of(bare, prices.counted(), terms.zero(), plan.held());
+        var line = price.offer().map(o -> bare.in(o.condition())).orElse(bare);
+        var was = last.flatMap(l -> Optional.ofNullable(l.lines().get(plan.id())));
+        return new EvaluatedLine(
+                plan,
+                line,
+                price,
+                LineChange.of(was, choice.key(), price.goods().known()));
+    }
+
+    public UUID id() {
+        return plan.id();
+    }
+
+    public Slot slot() {
+        return plan.slot();
+    }
+
+    public Choice choice() {
+        return line.choice();
+    }
+
+    public Reason reason() {
+        return plan.reason();
+    }
+
+    /** Whether a reader should be told why this stands here and nothing is written: a counted choice of something to buy. */
+    public boolean needsReason() {
+        var isBought = choice() instanceof Choice.Chosen
+                || choice() instanceof Choice.VettedSet
+                || choice() instanceof Choice.FreeHand;
+        return isBought && line.counted() && !reason().isWritten();
+    }
+
+    /** Whether its reason was written for another choice. */
+    public boolean hasStaleReason() {
+        return reason().isStale(choice());
+    }
+}

@@ -1,0 +1,47 @@
+package lowfield.core.edition;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.core.guide.Choice;
+import lowfield.core.guide.Line;
+import lowfield.core.guide.Slot;
+import lowfield.core.offer.Condition;
+import lowfield.core.reason.Reason;
+
+/**
+ * A line as the author left it, with what it takes from the line it follows, before anything is worked out.
+ *
+ * @param choice a vetted set stands with any of its members; prices decide which wins
+ * @param place where a radiator, a fan or a drive goes; absent where it fits best
+ * @param held the listing that the author holds the choice to
+ * @param follows the line that this one takes its choice from
+ * @param compared parts shown side by side under the reason
+ */
+public record LinePlan(
+        UUID id,
+        Slot slot,
+        Choice choice,
+        int quantity,
+        boolean isCounted,
+        Optional<String> place,
+        Optional<UUID> held,
+        Reason reason,
+        List<Option> options,
+        List<UUID> compared,
+        Optional<UUID> follows) {
+    public LinePlan {
+        options = List.copyOf(options);
+        compared = List.copyOf(compared);
+    }
+
+    /** Whether the line decides itself what stands on it. */
+    public boolean isOwn() {
+        return follows.isEmpty();
+    }
+
+    /** The line as it stands with a choice; the condition of its offer is not known yet. */
+    Line with(Choice other) {
+        return new Line(id, slot, other, quantity, isCounted, place, Optional.<Condition>empty());
+    }
+}

@@ -1,0 +1,291 @@
+package lowfield.core.attention;
+
+import static lowfield.core.edition.TestEdition.because;
+import static lowfield.core.edition.TestEdition.eur;
+import static lowfield.core.edition.TestEdition.following;
+import static lowfield.core.edition.TestEdition.offering;
+import static lowfield.core.edition.TestEdition.part;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import lowfield.core.check.TestBuild;
+import lowfield.core.edition.EvaluatedEdition;
+import lowfield.core.edition.Option;
+import lowfield.core.edition.TestEdition;
+import lowfield.core.guide.Band;
+import lowfield.core.guide.Choice;
+import lowfield.core.guide.Slot;
+import lowfield.core.offer.Condition;
+import lowfield.core.offer.Stock;
+import lowfield.core.part.Release;
+import lowfield.core.reason.Reason;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class AttentionListTest {
+    private static final int OLD_AFTER = 3;
+
+    private static AttentionList of(TestEdition edition) {
+        return of(edition, List.of(), Map.of());
+    }
+
+    private static AttentionList of(TestEdition edition, List<Doubt> doubts, Map<String, Double> kinds) {
+        return AttentionList.of(
+                edition.edition(), new AttentionList.Measures(TestEdition.NOW, OLD_AFTER, doubts, kinds));
+    }
+
+    private static List<Gate> shut(TestEdition edition) {
+        return GateResult.of(of(edition)).stream()
+                .filter(r -> !r.holds())
+                .map(GateResult::gate)
+                .toList();
+    }
+
+    private static TestBuild sound() {
+        return TestBuild.sound();
+    }
+
+    /** Sound but for one caution: a part that is ending. */
+    private static TestBuild cautioned() {
+        var ending = TestBuild.part(
+                Slot.OPERATING_SYSTEM, TestBuild.figuresOf(Slot.OPERATING_SYSTEM), Release.ENDING, Optional.empty());
+        return sound().choosing(Slot.OPERATING_SYSTEM, new Choice.Chosen(ending));
+    }
+
+    @Test
+    void aGoodEditionWantsNothingAndPassesEveryGate() {
+        var list = of(new TestEdition().tier("Mate", sound()));
+        assertThat(list.queue()).isEmpty();
+        assertThat(GateResult.of(list)).hasSize(Gate.values().length).allMatch(GateResult::holds);
+    }
+
+    @Test
+    void eachGateStopsWhatItIsFor() {
+        var board = part(sound(), Slot.MOTHERBOARD);
+        var dead = TestBuild.like(Slot.MEMORY, "modules", 4);
+        var old = TestEdition.NOW.minus(Duration.ofDays(4));
+        assertThat(shut(new TestEdition().tier("Mate", sound().choosing(Slot.CASE, new Choice.Empty()))))
+                .containsExactly(Gate.SLOTS);
+        assertThat(shut(new TestEdition().tier("Mate", sound().with(Slot.PROCESSOR, "socket", "Heath"))))
+                .containsExactly(Gate.CLASHES);
+        assertThat(shut(new TestEdition().tier("Mate", sound().without(Slot.GRAPHICS_CARD, "length"))))
+                .containsExactly(Gate.FIGURES);
+        assertThat(shut(new TestEdition().tier("Mate", new Band.FromTo(eur(1), eur(2)), sound())))
+                .containsExactly(Gate.BAND);
+        assertThat(shut(new TestEdition()
+                        .planning(l -> because(l, Reason.none()))
+                        .tier("Mate", sound())))
+                .containsExactly(Gate.REASONS);
+        assertThat(shut(new TestEdition()
+                        .planning(l -> because(l, new Reason("Because.", "part:other")))
+                        .tier("Mate", sound())))
+                .containsExactly(Gate.REASONS);
+        assertThat(shut(new TestEdition()
+                        .offered(board, 100, Stock.IN_STOCK, old, Condition.NEW)
+                        .tier("Mate", sound())))
+                .containsExactly(Gate.PRICES);
+        assertThat(shut(new TestEdition().gone(board).tier("Mate", sound()))).containsExactly(Gate.BAND, Gate.PRICES);
+        assertThat(shut(new TestEdition()
+                        .gone(dead)
+                        .planning(l ->
+                                l.slot() == Slot.MEMORY ? offering(l, new Option(Option.Purpose.UPGRADE, dead, "")) : l)
+                        .tier("Mate", sound())))
+                .containsExactly(Gate.OPTIONS);
+        assertThat(shut(new TestEdition().tier("Mate", cautioned()))).containsExactly(Gate.CAUTIONS);
+    }
+
+    @Test
+    void anAnsweredCautionOpensItsGate() {
+        var caution = of(new TestEdition().tier("Mate", cautioned()))
+                .at(Gate.CAUTIONS)
+                .get(0);
+        assertThat(shut(new TestEdition().answered(caution.state()).tier("Mate", cautioned())))
+                .isEmpty();
+    }
+
+    @Test
+    void aCautionThatBuildsShareIsOneItemThatNamesThem() {
+        var list = of(new TestEdition().tier("Mate", cautioned()).tier("Bosun", cautioned()));
+        assertThat(list.at(Gate.CAUTIONS))
+                .singleElement()
+                .satisfies(i -> assertThat(i.sentence()).matches("Mate, Bosun: .* is ending; .*"))
+                .satisfies(i -> assertThat(i.where()).isEqualTo("Mate and Bosun"));
+        assertThat(list.queue()).hasSize(1);
+    }
+
+    @Test
+    void anEmptyBuildIsOneItemAndSaysNothingOfItsBand() {
+        var empty = sound();
+        Arrays.stream(Slot.values()).forEach(s -> empty.choosing(s, new Choice.Empty()));
+        var queue = of(new TestEdition().tier("Mate", new Band.FromTo(eur(1000), eur(2000)), empty))
+                .queue();
+        assertThat(queue).singleElement().satisfies(i -> {
+            assertThat(i.matter()).isEqualTo(Matter.EMPTY_SLOT);
+            assertThat(i.what()).matches("\\d+ parts not chosen");
+        });
+    }
+
+    @Test
+    void oneEmptySlotSaysItsState() {
+        assertThat(of(new TestEdition().tier("Mate", sound().choosing(Slot.GRAPHICS_CARD, new Choice.Empty())))
+                        .queue())
+                .extracting(Item::what)
+                .containsExactly("No graphics card chosen.");
+    }
+
+    @Test
+    void whatCostsMostToLeaveComesFirst() {
+        var build = cautioned().with(Slot.PROCESSOR, "socket", "Heath").without(Slot.GRAPHICS_CARD, "length");
+        var edition = new TestEdition()
+                .gone(part(build, Slot.SYSTEM_DRIVE))
+                .planning(l -> l.slot() == Slot.MEMORY ? because(l, Reason.none()) : l)
+                .tier("Mate", build)
+                .tier("Bosun", new Band.FromTo(eur(1), eur(2)), sound().freeHand(Slot.SYSTEM_DRIVE));
+        assertThat(of(edition, List.of(doubt(1, part(build, Slot.CASE).id())), Map.of())
+                        .queue())
+                .extracting(Item::matter)
+                .containsSubsequence(
+                        Matter.NO_PRICE,
+                        Matter.CLASH,
+                        Matter.OVER_BAND,
+                        Matter.NO_REASON,
+                        Matter.CAUTION,
+                        Matter.FIGURE,
+                        Matter.SUSPICIOUS_PRICE);
+    }
+
+    @Test
+    void noMatterOutweighsOneAboveIt() {
+        var ranked = Arrays.stream(Matter.values()).toList();
+        IntStream.range(1, ranked.size())
+                .filter(i -> ranked.get(i).weighing(0) < ranked.get(i - 1).weighing(0))
+                .forEach(i -> assertThat(ranked.get(i).weighing(Long.MAX_VALUE))
+                        .as("%s against %s", ranked.get(i), ranked.get(i - 1))
+                        .isLessThan(ranked.get(i - 1).weighing(Long.MIN_VALUE)));
+    }
+
+    @Test
+    void whatALineTakesFromAnotherIsDecidedThere() {
+        var lead = sound().build().filled(Slot.MOTHERBOARD).get(0).id();
+        var edition = new TestEdition()
+                .planning(l -> l.slot() == Slot.MOTHERBOARD ? because(following(l, lead), Reason.none()) : l)
+                .tier("Mate", sound());
+        assertThat(of(edition).queue()).isEmpty();
+        assertThat(of(edition).at(Gate.REASONS)).hasSize(1);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"InTheBox", "OnTheBoard", "Owned", "None"})
+    void onlyWhatIsBoughtNeedsAReason(String choice) {
+        Choice one = switch (choice) {
+            case "InTheBox" -> new Choice.InTheBox("");
+            case "OnTheBoard" -> new Choice.OnTheBoard("");
+            case "Owned" -> new Choice.Owned("");
+            default -> new Choice.None();
+        };
+        var edition = new TestEdition()
+                .planning(l -> because(l, Reason.none()))
+                .tier("Mate", sound().choosing(Slot.COOLER, one));
+        assertThat(of(edition).at(Gate.REASONS)).noneMatch(i -> i.what().startsWith(Slot.COOLER.label()));
+    }
+
+    @Test
+    void aVettedSetNeedsAReasonToo() {
+        var set =
+                TestEdition.set(part(sound(), Slot.SYSTEM_DRIVE), TestBuild.like(Slot.SYSTEM_DRIVE, "capacity", 2000));
+        var edition = new TestEdition()
+                .planning(l -> because(l, Reason.none()))
+                .tier("Mate", sound().choosing(Slot.SYSTEM_DRIVE, set));
+        assertThat(of(edition).queue()).anyMatch(i -> i.what().equals(Slot.SYSTEM_DRIVE.label() + " has no reason"));
+    }
+
+    @Test
+    void aPartThatIsGoneFromSeveralTiersIsOneThingOfTheRound() {
+        var board = part(sound(), Slot.MOTHERBOARD);
+        var list = of(new TestEdition().gone(board).tier("Mate", sound()).tier("Bosun", sound()));
+        assertThat(list.at(Gate.PRICES)).hasSize(2);
+        assertThat(list.round()).singleElement().satisfies(i -> {
+            assertThat(i.key()).isEqualTo("part:" + board.id());
+            assertThat(i.state()).isEqualTo("GONE");
+            assertThat(i.places()).hasSize(2);
+        });
+    }
+
+    @Test
+    void movesOfOneKindAndSmallOnesAreGathered() {
+        var was = sound().build();
+        var edition = new TestEdition().published(was, 10_000);
+        edition.costs(part(sound(), Slot.MEMORY), 12_000);
+        edition.costs(part(sound(), Slot.CASE), 10_050);
+        edition.costs(part(sound(), Slot.POWER_SUPPLY), 9_950);
+        var alone = of(edition.tier("Mate", sound())).round();
+        assertThat(alone).extracting(Item::matter).containsExactly(Matter.MOVED, Matter.SMALL_MOVES);
+        assertThat(alone.get(0).prices().permille()).hasValue(200);
+        assertThat(alone.get(1).inside()).hasSize(2);
+    }
+
+    @Test
+    void manyDoubtsAboutOneShopAreOneQuestion() {
+        var board = part(sound(), Slot.MOTHERBOARD).id();
+        var doubts = IntStream.range(0, 5).mapToObj(i -> doubt(i, board)).toList();
+        var edition = new TestEdition().tier("Mate", sound());
+        assertThat(of(edition, doubts.subList(0, 4), Map.of()).queue())
+                .extracting(Item::matter)
+                .containsOnly(Matter.SUSPICIOUS_PRICE)
+                .hasSize(4);
+        assertThat(of(edition, doubts, Map.of()).queue())
+                .singleElement()
+                .satisfies(i -> assertThat(i.matter()).isEqualTo(Matter.SUSPICIOUS_SHOP))
+                .satisfies(i -> assertThat(i.detail()).contains("chosen in this edition"));
+    }
+
+    @Test
+    void aWaiverDoesNotCoverOtherProblems() {
+        var one = fingerprints(new TestEdition().tier("Mate", new Band.FromTo(eur(1), eur(2)), sound()));
+        var other = fingerprints(new TestEdition()
+                .costs(part(sound(), Slot.CASE), 10_001)
+                .tier("Mate", new Band.FromTo(eur(1), eur(2)), sound()));
+        assertThat(one.get(Gate.BAND)).isNotEqualTo(other.get(Gate.BAND));
+        assertThat(one.get(Gate.REASONS)).isEqualTo(other.get(Gate.REASONS));
+    }
+
+    @Test
+    void whatHasLeftItsBandSinceItCameOutIsTold() {
+        var gone = new TestEdition()
+                .gone(part(sound(), Slot.CASE))
+                .tier("Mate", sound())
+                .tier("Bosun", new Band.FromTo(eur(1), eur(2)), sound().freeHand(Slot.CASE))
+                .edition();
+        assertThat(AttentionList.ofPublished(gone).items())
+                .extracting(Item::where)
+                .containsExactlyInAnyOrder("Mate", "Bosun");
+        EvaluatedEdition good = new TestEdition().tier("Mate", sound()).edition();
+        assertThat(AttentionList.ofPublished(good).items()).isEmpty();
+    }
+
+    private static Map<Gate, String> fingerprints(TestEdition edition) {
+        return GateResult.of(of(edition)).stream()
+                .collect(java.util.stream.Collectors.toMap(GateResult::gate, GateResult::fingerprint));
+    }
+
+    private static Doubt doubt(int id, UUID part) {
+        return new Doubt(
+                id,
+                UUID.nameUUIDFromBytes(new byte[] {(byte) id}),
+                part,
+                "Test part",
+                "Shop",
+                new UUID(0, 1),
+                "Shop",
+                eur(1),
+                Optional.of(eur(100)),
+                "it is 99% below the last price");
+    }
+}

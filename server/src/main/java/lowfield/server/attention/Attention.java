@@ -1,0 +1,73 @@
+package lowfield.server.attention;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import lowfield.core.attention.AttentionList;
+import lowfield.core.attention.Doubt;
+import lowfield.core.attention.Item;
+import lowfield.core.money.Money;
+import lowfield.server.edition.LoadedEdition;
+import lowfield.server.history.Histories;
+import lowfield.server.prices.Acceptances;
+import org.springframework.stereotype.Service;
+
+/** The attention list of an edition: for the desk's queue, for the checks before publishing and for the round. */
+@Service
+public class Attention {
+    private final Acceptances acceptances;
+    private final Histories histories;
+    private final Clock clock;
+
+    Attention(Acceptances acceptances, Histories histories, Clock clock) {
+        this.acceptances = acceptances;
+        this.histories = histories;
+        this.clock = clock;
+    }
+
+    /** What wants the author on the desk and at press; how whole kinds have moved is not asked for. */
+    public AttentionList of(LoadedEdition edition) {
+        return list(edition, Map.of());
+    }
+
+    /** What of the period's prices wants a decision. */
+    public List<Item> round(LoadedEdition edition) {
+        return list(edition, kinds(edition)).round();
+    }
+
+    private AttentionList list(LoadedEdition edition, Map<String, Double> kinds) {
+        var guide = edition.guide();
+        var doubts = acceptances.waiting(guide.id()).stream()
+                .map(p -> doubt(p, Money.zero(guide.money())))
+                .toList();
+        return AttentionList.of(
+                edition.evaluated(), new AttentionList.Measures(clock.instant(), guide.oldAfterDays(), doubts, kinds));
+    }
+
+    private static Doubt doubt(Acceptances.SetAside price, Money zero) {
+        return new Doubt(
+                price.id(),
+                price.listing(),
+                price.variant(),
+                price.part(),
+                price.where(),
+                price.shop(),
+                price.shopName(),
+                new Money(price.priceMinor(), zero.currency()),
+                Optional.ofNullable(price.lastMinor()).map(m -> new Money(m, zero.currency())),
+                price.why());
+    }
+
+    /** By which factor each kind moved since the last edition. */
+    private Map<String, Double> kinds(LoadedEdition edition) {
+        var zone = ZoneId.of(edition.guide().zone());
+        var today = LocalDate.ofInstant(clock.instant(), zone);
+        return edition.last()
+                .map(last -> histories.moves(
+                        last.publishedAt().atZone(zone).toLocalDate().minusDays(1), today))
+                .orElse(Map.of());
+    }
+}

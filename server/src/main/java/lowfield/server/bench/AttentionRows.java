@@ -1,0 +1,57 @@
+package lowfield.server.bench;
+
+import java.util.List;
+import java.util.Optional;
+import lowfield.core.attention.At;
+import lowfield.core.attention.Item;
+import lowfield.core.attention.Matter;
+
+/** How the items of the attention list stand on the desk: a mark, the words of the button, and where it leads. */
+final class AttentionRows {
+    private AttentionRows() {}
+
+    static List<Views.Wanted> of(List<Item> items) {
+        return items.stream().map(AttentionRows::row).toList();
+    }
+
+    private static Views.Wanted row(Item item) {
+        // Prices in doubt are decided in the round.
+        var first =
+                isInDoubt(item) ? Optional.<At>empty() : item.places().stream().findFirst();
+        return new Views.Wanted(
+                sign(item.matter()),
+                isInDoubt(item) ? "Set aside" : item.where(),
+                item.what(),
+                item.detail(),
+                action(item.matter()),
+                first.map(At::build).orElse(null),
+                first.flatMap(At::line).orElse(null),
+                item.weight());
+    }
+
+    private static boolean isInDoubt(Item item) {
+        return item.matter() == Matter.SUSPICIOUS_PRICE || item.matter() == Matter.SUSPICIOUS_SHOP;
+    }
+
+    private static Views.Wanted.Sign sign(Matter matter) {
+        return switch (matter) {
+            case NO_PRICE, EMPTY_SLOT, CLASH, OVER_BAND -> Views.Wanted.Sign.CLASH;
+            case FIGURE, ADVISORY, TOTAL_NOT_KNOWN -> Views.Wanted.Sign.NOT_KNOWN;
+            default -> Views.Wanted.Sign.CAUTION;
+        };
+    }
+
+    private static String action(Matter matter) {
+        return switch (matter) {
+            case NO_PRICE -> "Find";
+            case EMPTY_SLOT -> "Choose";
+            case CLASH -> "Mend";
+            case STALE_REASON -> "Rewrite";
+            case NO_REASON -> "Write";
+            case CAUTION -> "Answer";
+            case FIGURE, ADVISORY -> "Look up";
+            case SUSPICIOUS_PRICE, SUSPICIOUS_SHOP -> "Judge";
+            default -> "Look";
+        };
+    }
+}

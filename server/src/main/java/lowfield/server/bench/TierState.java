@@ -1,8 +1,0 @@
-package lowfield.server.bench;
-
-import java.util.SortedMap;
-import java.util.UUID;
-import lowfield.server.guide.TierForm;
-
-/** A tier as it comes and goes: what is said of it, where it stands, and its builds with their lines. */
-record TierState(TierForm form, int position, SortedMap<UUID, VariantState> builds) {}

@@ -1,8 +1,0 @@
-package lowfield.server.bench;
-
-import java.util.List;
-import java.util.SortedMap;
-import java.util.UUID;
-
-/** A variant as it comes and goes: the tier it is in, what is said of it, all its lines, and what was answered to its findings. */
-record VariantState(UUID tier, BuildState build, SortedMap<UUID, LineState> lines, List<AnswerState> answers) {}

@@ -1,0 +1,106 @@
+package lowfield.server.edition;
+
+import java.util.Currency;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.core.RuleBroken;
+import lowfield.core.guide.Choice;
+import lowfield.core.guide.Slot;
+import lowfield.core.money.Money;
+import lowfield.server.catalogue.Catalogue;
+import org.jspecify.annotations.Nullable;
+
+/** A choice as it is stored and sent; {@code part} for a part, {@code parts} in order of preference with a tolerance for a vetted set, {@code name} and {@code priceMinor} for a free-hand one, {@code what} for the others. */
+public record ChoiceState(
+        Type type,
+        @Nullable UUID part,
+        @Nullable String name,
+        @Nullable Long priceMinor,
+        @Nullable String currency,
+        @Nullable String what,
+        @Nullable List<UUID> parts,
+        @Nullable Long toleranceMinor) {
+    /** The forms of a choice. */
+    public enum Type {
+        EMPTY,
+        PART,
+        SET,
+        FREE_HAND,
+        IN_THE_BOX,
+        ON_THE_BOARD,
+        OWNED,
+        NONE
+    }
+
+    public static ChoiceState empty() {
+        return new ChoiceState(Type.EMPTY, null, null, null, null, null, null, null);
+    }
+
+    public static ChoiceState part(UUID id) {
+        return new ChoiceState(Type.PART, id, null, null, null, null, null, null);
+    }
+
+    /** The choice in core's terms; what is wrong with it is told. */
+    public Choice choice(Catalogue catalogue, Currency home) {
+        return switch (type) {
+            case EMPTY -> new Choice.Empty();
+            case NONE -> new Choice.None();
+            case IN_THE_BOX -> new Choice.InTheBox(words());
+            case ON_THE_BOARD -> new Choice.OnTheBoard(words());
+            case OWNED -> new Choice.Owned(words());
+            case FREE_HAND -> freeHand(home);
+            case SET -> set(catalogue, home);
+            case PART -> {
+                RuleBroken.unless(part != null, "A part is chosen by its id, and none was given.");
+                yield new Choice.Chosen(catalogue.part(part));
+            }
+        };
+    }
+
+    /** The same, refusing a part of another kind than the slot's. */
+    public Choice choiceFor(Slot slot, Catalogue catalogue, Currency home) {
+        var choice = choice(catalogue, home);
+        (choice instanceof Choice.VettedSet set
+                        ? set.members()
+                        : choice.part().stream().toList())
+                .forEach(p -> RuleBroken.unless(
+                        p.kind() == slot.kind(),
+                        "%s is a %s; the slot %s takes a %s.",
+                        p.fullName(),
+                        p.kind().label(),
+                        slot.label(),
+                        slot.kind().label()));
+        return choice;
+    }
+
+    /** Prices decide the winner later; until then the most preferred stands for the set. */
+    private Choice set(Catalogue catalogue, Currency home) {
+        var ids = Optional.ofNullable(parts).orElse(List.of());
+        RuleBroken.unless(
+                ids.size() >= 2 && ids.size() <= Choice.VettedSet.MOST,
+                "A vetted set has 2 to %d parts, not %d.",
+                Choice.VettedSet.MOST,
+                ids.size());
+        var tolerance = Optional.ofNullable(toleranceMinor).orElse(0L);
+        RuleBroken.unless(tolerance >= 0, "A set's tolerance is zero or more; check the figure.");
+        return Choice.VettedSet.of(
+                ids.stream().map(catalogue::part).toList(), Money.typed(tolerance, home), p -> Optional.empty());
+    }
+
+    private Choice freeHand(Currency home) {
+        RuleBroken.unless(priceMinor != null, "A free-hand choice needs a price; type one, zero if it costs nothing.");
+        RuleBroken.unless(
+                currency == null || currency.equals(home.getCurrencyCode()),
+                "The price is in %s; this guide counts in %s. Convert it first.",
+                currency,
+                home.getCurrencyCode());
+        return new Choice.FreeHand(Optional.ofNullable(name).orElse(""), Money.typed(priceMinor, home));
+    }
+
+    private String words() {
+        var words = Optional.ofNullable(what).orElse("").strip();
+        RuleBroken.unless(words.length() <= 160, "A note on a choice takes at most 160 letters.");
+        return words;
+    }
+}

@@ -1,0 +1,235 @@
+package lowfield.server.edition;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import lowfield.core.change.LineChange;
+import lowfield.core.edition.BuildPlan;
+import lowfield.core.edition.BuildPrices;
+import lowfield.core.edition.EvaluatedBuild;
+import lowfield.core.edition.EvaluatedEdition;
+import lowfield.core.edition.EvaluatedTier;
+import lowfield.core.edition.LinePrices;
+import lowfield.core.edition.Market;
+import lowfield.core.edition.PolicyLevels;
+import lowfield.core.edition.PublishedBuild;
+import lowfield.core.edition.Terms;
+import lowfield.core.guide.Following;
+import lowfield.core.money.Money;
+import lowfield.core.offer.Bundle;
+import lowfield.core.offer.PricePolicy;
+import lowfield.server.archive.Archive;
+import lowfield.server.archive.Published;
+import lowfield.server.catalogue.Catalogue;
+import lowfield.server.catalogue.Parts;
+import lowfield.server.guide.Editions;
+import lowfield.server.guide.GuideInfo;
+import lowfield.server.guide.Guides;
+import lowfield.server.guide.OverrideForm;
+import lowfield.server.guide.TierInfo;
+import lowfield.server.platform.Passing;
+import lowfield.server.prices.Bundles;
+import lowfield.server.prices.Offers;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Loads editions: reads what is stored, asks for prices, and lets core evaluate it. What has not changed is kept. */
+@Service
+public class EditionLoader {
+    private final Guides guides;
+    private final Editions editions;
+    private final LineRows lines;
+    private final Parts parts;
+    private final Offers offers;
+    private final Bundles bundles;
+    private final Archive archive;
+    private final PricedCatalogue priced;
+    private final Clock clock;
+
+    /** Builds that were evaluated, while nothing that they come from has changed. */
+    private final Cache<EvaluatedFrom, EvaluatedBuild> known = Passing.cache().build();
+
+    EditionLoader(
+            Guides guides,
+            Editions editions,
+            LineRows lines,
+            Parts parts,
+            Offers offers,
+            Bundles bundles,
+            Archive archive,
+            PricedCatalogue priced,
+            Clock clock) {
+        this.guides = guides;
+        this.editions = editions;
+        this.lines = lines;
+        this.parts = parts;
+        this.offers = offers;
+        this.bundles = bundles;
+        this.archive = archive;
+        this.priced = priced;
+        this.clock = clock;
+    }
+
+    /** What every build of one edition is evaluated from. */
+    private record Ground(
+            GuideInfo guide,
+            Editions.Plan plan,
+            Optional<Published> last,
+            Catalogue catalogue,
+            LinePrices prices,
+            Map<UUID, LineRows.Row> rows) {
+        Money zero() {
+            return Money.zero(guide.money());
+        }
+
+        /** What an evaluated build depends on beside its rows, each its own identity. */
+        List<Object> identities() {
+            return List.of(
+                    guide,
+                    plan,
+                    last.map(Object.class::cast).orElse(""),
+                    catalogue,
+                    prices.counted(),
+                    prices.available());
+        }
+    }
+
+    /** The edition at this moment. */
+    public LoadedEdition load(UUID editionId) {
+        var standing = lines.standing(editionId);
+        var plan = editions.plan(editionId, standing.stamp());
+        var edition = plan.edition();
+        var guide = guides.byId(edition.guide());
+        var ground = new Ground(
+                guide,
+                plan,
+                archive.before(guide.id(), edition.number()),
+                parts.catalogue(),
+                prices(guide, edition.policy()),
+                rows(standing.builds()));
+        var tiers = plan.tiers().stream()
+                .map(tier -> tier(ground, tier, standing.builds()))
+                .toList();
+        return new LoadedEdition(
+                guide,
+                edition,
+                ground.last(),
+                ground.prices().counted(),
+                new EvaluatedEdition(tiers),
+                plan.tiers().stream().collect(Collectors.toMap(TierInfo::id, Function.identity())),
+                plan.tiers().stream()
+                        .flatMap(t -> t.builds().stream())
+                        .collect(Collectors.toMap(TierInfo.BuildInfo::id, Function.identity())),
+                ground.rows());
+    }
+
+    /** Every line with what it takes from the line it follows. */
+    private static Map<UUID, LineRows.Row> rows(Map<UUID, List<LineRows.Row>> builds) {
+        var byId = builds.values().stream()
+                .flatMap(List::stream)
+                .collect(Collectors.toMap(LineRows.Row::id, Function.identity()));
+        var following = new Following(byId.values().stream()
+                .filter(r -> r.state().follows() != null)
+                .collect(Collectors.toMap(LineRows.Row::id, r -> r.state().follows())));
+        return byId.values().stream()
+                .collect(Collectors.toMap(LineRows.Row::id, r -> r.following(byId.get(following.source(r.id())))));
+    }
+
+    private EvaluatedTier tier(Ground ground, TierInfo tier, Map<UUID, List<LineRows.Row>> rows) {
+        var builds = tier.builds().stream()
+                .map(b -> build(
+                        ground,
+                        tier,
+                        b,
+                        rows.getOrDefault(b.id(), List.of()).stream()
+                                .map(r -> ground.rows().get(r.id()))
+                                .toList()))
+                .toList();
+        return new EvaluatedTier(
+                tier.id(),
+                tier.form().name(),
+                tier.form().band().band(ground.guide().money()),
+                builds);
+    }
+
+    private EvaluatedBuild build(Ground ground, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.Row> rows) {
+        var prices = prices(ground, tier, info, rows);
+        return known.get(
+                EvaluatedFrom.of(info.id(), rows, ground.identities(), prices),
+                from -> EvaluatedBuild.of(plan(ground, tier, info, rows), market(ground, prices)));
+    }
+
+    private static BuildPlan plan(Ground ground, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.Row> rows) {
+        var home = ground.guide().money();
+        return new BuildPlan(
+                info.id(),
+                info.name(),
+                rows.stream()
+                        .map(r -> r.state().plan(r.id(), ground.catalogue(), home))
+                        .toList(),
+                new Terms(
+                        tier.form().band().band(home),
+                        tier.form().countsShipping(),
+                        tier.form().wishes(ground.guide().region()),
+                        ground.plan().edition().period().getYear(),
+                        ground.zero()),
+                info.answers(),
+                ground.last().flatMap(l -> published(l, info.id(), ground.zero())));
+    }
+
+    private static Optional<PublishedBuild> published(Published last, UUID build, Money zero) {
+        return last.tiers().stream()
+                .flatMap(t -> t.builds().stream())
+                .filter(b -> b.id().equals(build))
+                .findFirst()
+                .map(b -> new PublishedBuild(
+                        b.lines().stream()
+                                .collect(Collectors.toMap(
+                                        Published.Line::id,
+                                        l -> new LineChange.Published(
+                                                l.key(), l.label(), money(l.priceMinor(), zero)))),
+                        money(b.totalMinor(), zero)));
+    }
+
+    private static Optional<Money> money(@Nullable Long minor, Money zero) {
+        return Optional.ofNullable(minor).map(m -> new Money(m, zero.currency()));
+    }
+
+    private Market market(Ground ground, BuildPrices prices) {
+        var list = ground.prices().counted();
+        return new Market(prices, () -> bundles(ground), kind -> priced.at(list).forSale(kind));
+    }
+
+    private List<Bundle> bundles(Ground ground) {
+        var now = clock.instant();
+        var policy = ground.plan().edition().policy();
+        return bundles.of(ground.guide().shops()).stream()
+                .filter(b -> b.refusedBy(policy, now).isEmpty())
+                .toList();
+    }
+
+    /** Which prices each line of a build goes by. */
+    private BuildPrices prices(Ground ground, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.Row> rows) {
+        var levels = new PolicyLevels(
+                ground.plan().edition().policy(),
+                OverrideForm.of(tier.form().policy()),
+                OverrideForm.of(info.policy()));
+        var differing = levels.differing(rows.stream()
+                .collect(Collectors.toMap(
+                        LineRows.Row::id, r -> OverrideForm.of(r.state().policy()))));
+        return new BuildPrices(
+                ground.prices(),
+                differing.entrySet().stream()
+                        .collect(Collectors.toMap(Map.Entry::getKey, e -> prices(ground.guide(), e.getValue()))));
+    }
+
+    private LinePrices prices(GuideInfo guide, PricePolicy policy) {
+        var now = clock.instant();
+        return new LinePrices(offers.prices(policy, guide.shops(), now), offers.bookable(policy, guide.shops(), now));
+    }
+}

@@ -1,0 +1,109 @@
+package lowfield.server.edition;
+
+import java.util.List;
+import java.util.UUID;
+import lowfield.core.RuleBroken;
+import lowfield.core.guide.Choice;
+import lowfield.server.guide.OverrideForm;
+import org.jspecify.annotations.Nullable;
+
+/** An edit of a line: what is absent stays as it is. */
+public record LinePatch(
+        @Nullable ChoiceState choice,
+        @Nullable Integer quantity,
+        @Nullable Boolean counted,
+        @Nullable Hold hold,
+        @Nullable String reason,
+        @Nullable Boolean confirmReason,
+        @Nullable List<OptionState> options,
+        @Nullable Following following,
+        @Nullable String note,
+        @Nullable List<UUID> compared,
+        @Nullable String place,
+        @Nullable OverrideForm policy) {
+    private static final int MOST_COMPARED = 4;
+    private static final int MOST_OPTIONS = 12;
+
+    /** Holds the choice to one listing, or lets it go when the listing is absent. */
+    public record Hold(@Nullable UUID listing, String why) {}
+
+    /** Follows another line of the edition, or lets go of the one it follows when the line is absent. */
+    public record Following(@Nullable UUID line) {}
+
+    public static LinePatch choose(ChoiceState choice) {
+        return new LinePatch(choice, null, null, null, null, null, null, null, null, null, null, null);
+    }
+
+    /** Holds a choice to a listing, or lets it go when there is none. */
+    public static LinePatch hold(@Nullable UUID listing, String why) {
+        return new LinePatch(null, null, null, new Hold(listing, why), null, null, null, null, null, null, null, null);
+    }
+
+    /** The state after the edit; {@code now} is the choice after it, as core knows it. A new choice lets go of a held offer. */
+    public LineState applyTo(LineState old, Choice now) {
+        var switched = choice != null && !choice.equals(old.choice());
+        var held = hold != null ? hold : switched ? new Hold(null, "") : new Hold(old.heldListing(), old.heldWhy());
+        RuleBroken.unless(held.why().length() <= 500, "The reason for holding an offer takes at most 500 letters.");
+        RuleBroken.unless(held.listing() == null || !held.why().isBlank(), "Say why the choice is held to this offer.");
+        var confirmed = Boolean.TRUE.equals(confirmReason);
+        RuleBroken.unless(note == null || note.length() <= 2000, "A note takes at most 2,000 letters.");
+        RuleBroken.unless(place == null || place.length() <= 40, "A place takes at most 40 letters.");
+        return old.with(line -> {
+            line.choice = choice != null ? choice : old.choice();
+            line.quantity = quantity != null ? quantity : old.quantity();
+            line.counted = counted != null ? counted : old.counted();
+            line.heldListing = held.listing();
+            line.heldWhy = held.why();
+            line.reason = reason != null ? reason : old.reason();
+            line.reasonFor = reason != null || confirmed ? now.key() : old.reasonFor();
+            line.options = options != null ? checked(options) : old.options();
+            line.follows = following != null ? following.line() : letsGo() ? null : old.follows();
+            line.note = note != null ? note : line.note;
+            line.compared = compared != null ? sideBySide(compared) : line.compared;
+            line.place = place != null ? place : line.place;
+            line.policy = policy != null ? policy : line.policy;
+        });
+    }
+
+    /** Whether what is edited is what a following line takes from elsewhere, so that it stands alone from now on. */
+    private boolean letsGo() {
+        return choice != null || quantity != null || hold != null;
+    }
+
+    private static List<UUID> sideBySide(List<UUID> parts) {
+        RuleBroken.unless(
+                parts.isEmpty() || parts.size() > 1 && parts.size() <= MOST_COMPARED,
+                "Two to %d parts stand side by side.",
+                MOST_COMPARED);
+        RuleBroken.unless(
+                parts.stream().distinct().count() == parts.size(),
+                "A part stands side by side with others, not itself.");
+        return List.copyOf(parts);
+    }
+
+    private static List<OptionState> checked(List<OptionState> options) {
+        RuleBroken.unless(
+                options.size() <= MOST_OPTIONS, "A slot has at most %d alternatives and upgrades.", MOST_OPTIONS);
+        var distinct = options.stream()
+                .map(o -> o.purpose() + " " + o.part())
+                .distinct()
+                .count();
+        RuleBroken.unless(distinct == options.size(), "This part is listed already; change its note instead.");
+        return List.copyOf(options);
+    }
+
+    /** Whether only the reason's words change, as while typing. */
+    public boolean isTyping() {
+        return reason != null
+                && choice == null
+                && quantity == null
+                && counted == null
+                && hold == null
+                && options == null
+                && following == null
+                && note == null
+                && compared == null
+                && place == null
+                && policy == null;
+    }
+}

@@ -1,0 +1,204 @@
+package lowfield.server.edition;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.Currency;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Consumer;
+import lowfield.core.edition.LinePlan;
+import lowfield.core.edition.Option;
+import lowfield.core.guide.Slot;
+import lowfield.core.reason.Reason;
+import lowfield.server.catalogue.Catalogue;
+import lowfield.server.guide.OverrideForm;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Everything an author can say of a line; the journal keeps it whole, before and after each edit. A line that follows another
+ * takes its choice, quantity and offer from there, and its reason and options too where it has none of its own. The note is
+ * for the author alone; {@code compared} are parts set side by side under the reason; {@code place} is where a radiator, a fan
+ * or an upright card goes, and {@code policy} which other offers it admits.
+ */
+public record LineState(
+        UUID build,
+        Slot slot,
+        int position,
+        ChoiceState choice,
+        int quantity,
+        boolean counted,
+        @Nullable UUID heldListing,
+        String heldWhy,
+        String reason,
+        String reasonFor,
+        List<OptionState> options,
+        @Nullable UUID follows,
+        @Nullable String note,
+        @Nullable List<UUID> compared,
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable String place,
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable OverrideForm policy) {
+    public LineState {
+        policy = OverrideForm.stored(policy);
+        place = place == null || place.isBlank() ? null : place.strip();
+        options = List.copyOf(options);
+        note = note == null ? "" : note;
+        compared = compared == null ? List.of() : List.copyOf(compared);
+    }
+
+    public static LineState empty(UUID build, Slot slot, int position) {
+        return new LineState(
+                build,
+                slot,
+                position,
+                ChoiceState.empty(),
+                1,
+                true,
+                null,
+                "",
+                "",
+                "",
+                List.of(),
+                null,
+                "",
+                List.of(),
+                null,
+                null);
+    }
+
+    /** A line of another build that takes everything from this one, which stands at {@code id}. */
+    public LineState followedFrom(UUID other, UUID id) {
+        return empty(other, slot, position).with(own -> {
+            own.choice = choice;
+            own.quantity = quantity;
+            own.counted = counted;
+            own.follows = id;
+        });
+    }
+
+    public Reason reasonOf() {
+        return new Reason(reason, reasonFor);
+    }
+
+    public List<UUID> comparedOf() {
+        return Optional.ofNullable(compared).orElse(List.of());
+    }
+
+    /** The line in core's terms; what it takes from another is in it already. */
+    public LinePlan plan(UUID id, Catalogue catalogue, Currency home) {
+        return new LinePlan(
+                id,
+                slot,
+                choice.choice(catalogue, home),
+                quantity,
+                counted,
+                Optional.ofNullable(place),
+                Optional.ofNullable(heldListing),
+                reasonOf(),
+                options.stream()
+                        .map(o -> new Option(o.purpose(), catalogue.part(o.part()), o.note()))
+                        .toList(),
+                comparedOf(),
+                Optional.ofNullable(follows));
+    }
+
+    /** What stands on the line, with what it takes from the one it follows. */
+    public LineState following(LineState source) {
+        return with(own -> {
+            own.take(source);
+            if (reason.isEmpty()) {
+                own.reason = source.reason();
+                own.reasonFor = source.reasonFor();
+            }
+            own.options = options.isEmpty() ? source.options() : options;
+            own.compared = comparedOf().isEmpty() ? source.comparedOf() : comparedOf();
+        });
+    }
+
+    /** A line that follows, bound to the choice it follows now: with its own reason, or the one it takes over. */
+    public LineState boundTo(LineState effective, String ownReason) {
+        return with(own -> {
+            own.take(effective);
+            own.reason = ownReason;
+        });
+    }
+
+    /** The same line but for what is changed in the draft. */
+    LineState with(Consumer<Draft> change) {
+        var draft = new Draft(this);
+        change.accept(draft);
+        return draft.done();
+    }
+
+    /** A state in the making. */
+    static final class Draft {
+        private final LineState old;
+        ChoiceState choice;
+        int quantity;
+        boolean counted;
+
+        @Nullable
+        UUID heldListing;
+
+        String heldWhy;
+        String reason;
+        String reasonFor;
+        List<OptionState> options;
+
+        @Nullable
+        UUID follows;
+
+        String note;
+        List<UUID> compared;
+
+        @Nullable
+        String place;
+
+        @Nullable
+        OverrideForm policy;
+
+        private Draft(LineState old) {
+            this.old = old;
+            choice = old.choice;
+            quantity = old.quantity;
+            counted = old.counted;
+            heldListing = old.heldListing;
+            heldWhy = old.heldWhy;
+            reason = old.reason;
+            reasonFor = old.reasonFor;
+            options = old.options;
+            follows = old.follows;
+            note = Optional.ofNullable(old.note).orElse("");
+            compared = old.comparedOf();
+            place = old.place;
+            policy = old.policy;
+        }
+
+        /** What a follower takes from its source in any case. */
+        void take(LineState source) {
+            choice = source.choice;
+            quantity = source.quantity;
+            heldListing = source.heldListing;
+            heldWhy = source.heldWhy;
+        }
+
+        private LineState done() {
+            return new LineState(
+                    old.build,
+                    old.slot,
+                    old.position,
+                    choice,
+                    quantity,
+                    counted,
+                    heldListing,
+                    heldWhy,
+                    reason,
+                    reasonFor,
+                    options,
+                    follows,
+                    note,
+                    compared,
+                    place,
+                    policy);
+        }
+    }
+}

@@ -1,0 +1,75 @@
+package lowfield.server.edition;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import java.util.List;
+import java.util.UUID;
+import lowfield.core.edition.BuildPrices;
+import lowfield.core.edition.EvaluatedEdition;
+import lowfield.core.find.PricedShelves;
+import lowfield.core.find.Shelf;
+import lowfield.core.find.Sketches;
+import lowfield.core.guide.Band;
+import lowfield.core.guide.Build;
+import lowfield.core.offer.PriceList;
+import lowfield.core.part.Kind;
+import lowfield.core.total.LinePrice;
+import lowfield.server.catalogue.Parts;
+import lowfield.server.platform.Passing;
+import org.springframework.stereotype.Component;
+
+/** The catalogue at the prices of a list, and what each of its parts would do on a line: kept while what they come from stands. */
+@Component
+public class PricedCatalogue {
+    private final Parts parts;
+
+    /** Worked out as far as somebody asked. */
+    private final Cache<SketchedFrom, Sketches> sketches =
+            Passing.cache().softValues().build();
+
+    private final Cache<PriceList, PricedShelves> shelves =
+            Passing.cache().weakKeys().build();
+
+    PricedCatalogue(Parts parts) {
+        this.parts = parts;
+    }
+
+    /** Everything that sketches are worked out from; the shelf and the list of prices are their own identity. */
+    private record SketchedFrom(
+            UUID line,
+            Build build,
+            List<LinePrice> prices,
+            boolean countsShipping,
+            Band band,
+            Shelf shelf,
+            PriceList list,
+            BuildPrices lists) {}
+
+    /** The catalogue at the prices of a list. */
+    public PricedShelves at(PriceList prices) {
+        var catalogue = parts.catalogue();
+        var known = shelves.getIfPresent(prices);
+        if (known != null && known.shelf(Kind.OTHER) == catalogue.shelf(Kind.OTHER)) {
+            return known;
+        }
+        var fresh = new PricedShelves(catalogue::shelf, prices);
+        shelves.put(prices, fresh);
+        return fresh;
+    }
+
+    /** What each part of the line's kind would do there. */
+    public Sketches sketches(EvaluatedEdition.Place at, PricedShelves priced) {
+        var build = at.build();
+        var line = at.line().id();
+        var shelf = priced.shelf(at.line().slot().kind());
+        var from = new SketchedFrom(
+                line,
+                build.build(),
+                build.prices(),
+                build.plan().terms().countsShipping(),
+                at.tier().band(),
+                shelf,
+                priced.list(),
+                build.lists());
+        return sketches.get(from, f -> new Sketches(build.prospects(line), shelf));
+    }
+}
