@@ -1,6 +1,7 @@
 <script lang="ts">
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { api, taken } from '$lib/api/client';
+  import { Format } from '$lib/format';
   import { useDesk } from '$features/guide/queries';
   import GateRow from '$features/press/GateRow.svelte';
   import Dialog from '$ui/Dialog.svelte';
@@ -18,6 +19,16 @@
     queryFn: () => taken(api.GET('/api/editions/{edition}/preflight', { params: { path: { edition: edition!.id } } })),
     staleTime: 0,
   }));
+  // What is published is what is seen here: choices and texts of this version, at about these totals.
+  const proof = createQuery(() => ({
+    queryKey: ['preflight', edition?.id, 'proof'],
+    enabled: inWork,
+    queryFn: () => taken(api.GET('/api/editions/{edition}/proof', { params: { path: { edition: edition!.id } } })),
+    staleTime: 0,
+  }));
+  const format = $derived(
+    desk.data ? new Format(desk.data.guide.currency, desk.data.guide.locale, desk.data.guide.zone) : null,
+  );
   const shut = $derived((gates.data ?? []).filter((g) => !g.open).length);
   let asking = $state(false);
   let isBusy = $state(false);
@@ -29,12 +40,15 @@
     sentence = '';
     try {
       published = await taken(
-        api.POST('/api/editions/{edition}/publication', { params: { path: { edition: edition!.id } } }),
+        api.POST('/api/editions/{edition}/publication', {
+          params: { path: { edition: edition!.id }, header: { 'If-Match': `"${proof.data!.version}"` } },
+          body: { totals: proof.data!.totals },
+        }),
       );
       await queries.invalidateQueries();
     } catch (problem) {
       sentence = (problem as Error).message;
-      await gates.refetch();
+      await Promise.all([gates.refetch(), proof.refetch()]);
     }
     isBusy = false;
     asking = false;
@@ -75,8 +89,10 @@
         <a class="btn no-underline" href="/api/editions/{edition.id}/preview" target="_blank" rel="noreferrer"
           >Preview the page</a
         >
-        <button class="btn btn-main" disabled={!gates.data || shut > 0 || isBusy} onclick={() => (asking = true)}
-          >Publish</button
+        <button
+          class="btn btn-main"
+          disabled={!gates.data || !proof.data || shut > 0 || isBusy}
+          onclick={() => (asking = true)}>Publish</button
         >
       </div>
     </div>
@@ -85,6 +101,15 @@
     <Dialog bind:open={asking} title="Publish edition {edition.number}?">
       <div class="space-y-4 px-6 py-4">
         <p>Everything shown is frozen with today's prices and reasons. A published edition does not change.</p>
+        {#if proof.data && format}
+          <ul aria-label="Totals">
+            {#each proof.data.totals as total (total.build)}<li class="flex justify-between">
+                <span>{total.name}</span><span
+                  >{total.totalMinor == null ? 'not known' : format.money(total.totalMinor)}</span
+                >
+              </li>{/each}
+          </ul>
+        {/if}
         <div class="flex gap-2">
           <button class="btn btn-main" disabled={isBusy} onclick={publish}>Publish it</button><button
             class="btn"

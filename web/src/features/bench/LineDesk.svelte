@@ -107,10 +107,8 @@
         {/if}
       </p>
       {#if line.estimated}<p class="text-slate">An estimate, since nobody sells it yet: {line.estimated}</p>{/if}
-      {#if line.offer?.claimBackMinor != null && line.goods.minor != null}<p class="text-soft">
-          {format.money(line.goods.minor - line.offer.claimBackMinor * line.quantity)} after claiming {format.money(
-            line.offer.claimBackMinor * line.quantity,
-          )} back
+      {#if line.afterClaimMinor != null && line.goods.minor != null}<p class="text-soft">
+          {format.money(line.afterClaimMinor)} after claiming {format.money(line.goods.minor - line.afterClaimMinor)} back
         </p>{/if}
       {#each line.goods.blame as why (why)}<p class="text-slate">No price: {why}</p>{/each}
       {#if line.how === 'SWITCHED'}<p class="text-clay">

@@ -158,13 +158,13 @@
           height="8"
           y="2"
           class="fill-field"
-        /><line
-          x1={((tally.peakWatts * 1.2) / scale) * 270}
-          x2={((tally.peakWatts * 1.2) / scale) * 270}
-          y1="0"
-          y2="12"
-          class="stroke-ink"
-        />
+        />{#if tally.headroomWatts != null}<line
+            x1={(tally.headroomWatts / scale) * 270}
+            x2={(tally.headroomWatts / scale) * 270}
+            y1="0"
+            y2="12"
+            class="stroke-ink"
+          />{/if}
       </svg>
       <details class="mt-1">
         <summary class="cursor-pointer"

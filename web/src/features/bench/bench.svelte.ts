@@ -1,4 +1,5 @@
 import { api, Problem, taken, type Schemas } from '$lib/api/client';
+import { newKey } from '$lib/api/once';
 import { isTextField } from '$lib/keys.svelte';
 import type { Change } from '$lib/live';
 
@@ -252,7 +253,7 @@ export class BenchState {
 
   /** Names one edit, so that it is done once however often it has to be sent. */
   private key(): Record<string, string> {
-    return { 'Idempotency-Key': crypto.randomUUID() };
+    return { 'Idempotency-Key': newKey() };
   }
 
   private enqueue(work: () => Promise<void>): Promise<void> {

@@ -1,5 +1,6 @@
 import createClient, { type Middleware } from 'openapi-fetch';
 import type { components, paths } from './generated/schema';
+import { keyed, newKey, sendOnce } from './once';
 
 export type Schemas = components['schemas'];
 
@@ -26,7 +27,7 @@ function cookie(name: string): string {
 }
 
 /** This window's own name, so that it does not hear its own edits as somebody else's. */
-export const desk = crypto.randomUUID();
+export const desk = newKey();
 
 /** What every request that changes something carries. */
 export function credentials(): Record<string, string> {
@@ -38,11 +39,11 @@ const signed: Middleware = {
   onRequest({ request }) {
     if (request.method !== 'GET')
       Object.entries(credentials()).forEach(([name, value]) => request.headers.set(name, value));
-    return request;
+    return keyed(request);
   },
 };
 
-const client = createClient<paths>({ baseUrl: window.location.origin, fetch: (request) => fetch(request) });
+const client = createClient<paths>({ baseUrl: window.location.origin, fetch: (request) => sendOnce(request) });
 client.use(signed);
 export const api = client;
 

@@ -13,6 +13,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -20,6 +21,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Somebody at the desk's HTTP interface, with cookies and the CSRF token as a browser has them. */
 final class Caller {
     static final JsonMapper JSON = new JsonMapper();
+    private static final String KEY = "Idempotency-Key";
     private final CookieManager cookies;
     private final HttpClient http;
     private final String base;
@@ -78,6 +80,10 @@ final class Caller {
             request.header("If-Match", "\"" + version + "\"");
         }
         request.header("X-XSRF-TOKEN", token());
+        // As the front end does: what changes something carries a key.
+        if (!method.equals("GET") && !headers.containsKey(KEY)) {
+            request.header(KEY, UUID.randomUUID().toString());
+        }
         headers.forEach(request::header);
         return send(request.build());
     }

@@ -78,4 +78,35 @@ class HistoryTest {
         assertThat(till.path("convertedMinor").asLong()).isBetween(total * 11, total * 12);
         assertThat(tally.path("gauge").path("bookable").path("minor").asLong()).isEqualTo(total);
     }
+
+    /** A shop that asks in another currency, and a used piece, are no step of a tier's curve. */
+    @Test
+    void aTiersCurveIsInTheGuidesCurrencyAndInTheConditionsItAdmits() {
+        world.filled().round();
+        world.publish();
+        var before = sameGoods();
+        assertThat(before).isPositive();
+        var db = world.stage.bean(org.jooq.DSLContext.class);
+        for (var other : List.of(List.of("SEK", "NEW"), List.of("EUR", "USED"))) {
+            db.execute("""
+                    insert into price_day (variant_id, condition, day, shop_id, price_minor, bookable_minor, currency)
+                    select distinct d.variant_id, ?, d.day, s.id, 1, 1, ? from price_day d, shop s
+                    where s.id <> d.shop_id
+                    on conflict do nothing
+                    """, other.get(1), other.get(0));
+        }
+        assertThat(sameGoods()).isEqualTo(before);
+        db.execute("delete from price_day where bookable_minor = 1");
+    }
+
+    private long sameGoods() {
+        var tiers =
+                world.ines.get("/api/guides/" + world.slug + "/history").json().path("tiers");
+        return tiers.get(0)
+                .path("points")
+                .get(0)
+                .path("sameGoods")
+                .path("minor")
+                .asLong();
+    }
 }

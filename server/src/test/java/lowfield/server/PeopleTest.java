@@ -159,7 +159,7 @@ class PeopleTest {
                 .isEqualTo(204);
     }
 
-    @Timeout(30)
+    @Timeout(value = 30, threadMode = Timeout.ThreadMode.SEPARATE_THREAD)
     @Test
     void aRemovedPersonIsOutEverywhereAtOnceAndKeepsTheirNameInHistory() throws IOException {
         var helper = world.person(name, Person.Role.EDITOR);
@@ -188,7 +188,7 @@ class PeopleTest {
         }
     }
 
-    @Timeout(30)
+    @Timeout(value = 30, threadMode = Timeout.ThreadMode.SEPARATE_THREAD)
     @Test
     void aStreamEndsWithItsSession() throws IOException {
         var helper = world.person(name, Person.Role.EDITOR);

@@ -15,12 +15,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.node.ObjectNode;
 
 class PressTest {
     private final World world = new World();
 
     private Caller.Answer publish(Caller who) {
-        return who.post("/api/editions/" + world.edition + "/publication", Map.of());
+        return world.publish(who);
     }
 
     private HttpResponse<String> read(String path, String... headers) throws Exception {
@@ -38,6 +39,39 @@ class PressTest {
         assertThat(answer.detail()).contains("Nothing was published");
         assertThat(answer.json().path("gates")).isNotEmpty();
         assertThat(read("/" + world.slug).statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void onlyWhatWasSeenIsPublished() {
+        world.filled().round();
+        world.waiveAll();
+        var seen = world.ines.get("/api/editions/" + world.edition + "/proof").json();
+        world.edit(world.tom, world.line("CASE"), Map.of("reason", "Tom has rewritten this meanwhile."));
+        var stale = world.publish(world.ines, seen);
+        assertThat(stale.status()).isEqualTo(412);
+        assertThat(stale.detail()).contains("Look again");
+        var without = world.ines.post(
+                "/api/editions/" + world.edition + "/publication", Map.of("totals", seen.path("totals")));
+        assertThat(without.status()).isEqualTo(428);
+        assertThat(world.desk().path("edition").path("state").asString()).isEqualTo("IN_WORK");
+    }
+
+    @Test
+    void aTotalThatHasMovedByMoreThanTwoPerCentIsLookedAtOnceMore() {
+        world.filled().round();
+        world.waiveAll();
+        var seen = (ObjectNode)
+                world.ines.get("/api/editions/" + world.edition + "/proof").json();
+        var total = (ObjectNode) seen.path("totals").get(0);
+        var now = total.path("totalMinor").asLong();
+        total.put("totalMinor", Math.round(now / 1.021));
+        var moved = world.publish(world.ines, seen);
+        assertThat(moved.status()).isEqualTo(409);
+        assertThat(moved.detail()).contains("moved by more than 2%");
+        assertThat(moved.json().path("totals").get(0).path("totalMinor").asLong())
+                .isEqualTo(now);
+        total.put("totalMinor", Math.round(now / 1.019));
+        assertThat(world.publish(world.ines, seen).status()).isEqualTo(201);
     }
 
     @Test

@@ -2,9 +2,13 @@ package lowfield.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jooq.impl.DSL;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** An edit whose answer was lost is sent again: it is done once and answered alike. */
@@ -103,5 +107,43 @@ class RepeatedEditsTest {
                         Map.of("quantity", 3),
                         world.line("CASE").path("version").asInt());
         assertThat(toms.status()).isEqualTo(200);
+    }
+
+    /** What has no version to be held against would be there twice. */
+    @ParameterizedTest
+    @CsvSource({
+        "POST, /api/kinds/CASE/sentences, '{\"name\": \"small ones\", \"sentence\": \"\"}', kept_query",
+        "POST, /api/parts/{part}/facts, '{\"form\": \"BUILT_WITH\", \"words\": \"slides in easily\"}', soft_fact",
+        "POST, /api/guides, '{}', guide"
+    })
+    void aCreationThatIsSentAgainIsThereOnce(String method, String path, String body, String table) {
+        var db = world.stage.bean(org.jooq.DSLContext.class);
+        var where = path.replace("{part}", world.parts.get("stillmoor-120-tower"));
+        Object sent = table.equals("guide") ? guide() : body;
+        var key = key();
+        var before = db.fetchCount(DSL.table(table));
+        var first = world.ines.with("Idempotency-Key", key).call(method, where, sent, null);
+        var second = world.ines.with("Idempotency-Key", key).call(method, where, sent, null);
+        assertThat(first.status()).as(first.detail()).isLessThan(300);
+        assertThat(second.text()).isEqualTo(first.text());
+        assertThat(db.fetchCount(DSL.table(table))).isEqualTo(before + 1);
+    }
+
+    @Test
+    void whatAnswersWithASecretIsNeverKept() {
+        var db = world.stage.bean(org.jooq.DSLContext.class);
+        var key = key();
+        var invited = world.ines
+                .with("Idempotency-Key", key)
+                .post("/api/people", Map.of("name", "Kit", "email", key + "@desk.example", "role", "EDITOR"));
+        assertThat(invited.status()).as(invited.detail()).isLessThan(300);
+        assertThat(db.fetchCount(DSL.table("edit_key"), DSL.field("key").eq(key)))
+                .isZero();
+    }
+
+    private Map<String, Object> guide() {
+        var guide = World.guide("Twice " + key(), List.of());
+        guide.put("shops", world.ines.get("/api/guides/" + world.slug).json().path("shops"));
+        return guide;
     }
 }

@@ -54,7 +54,7 @@ class TriageTest {
     private void nextEdition() {
         world.filled().round();
         world.waiveAll();
-        world.ines.post("/api/editions/" + world.edition + "/publication", Map.of());
+        world.publish(world.ines);
         var next = world.ines.post("/api/guides/" + world.slug + "/editions", Map.of());
         world.edition = next.json().path("id").asString();
     }

@@ -271,11 +271,26 @@ final class World {
         }
     }
 
+    /** Publishes what somebody sees at this moment. */
+    Caller.Answer publish(Caller who) {
+        var proof = who.get("/api/editions/" + edition + "/proof").json();
+        return publish(who, proof);
+    }
+
+    /** Publishes what somebody saw. */
+    Caller.Answer publish(Caller who, JsonNode proof) {
+        return who.call(
+                "POST",
+                "/api/editions/" + edition + "/publication",
+                Map.of("totals", proof.path("totals")),
+                proof.path("version").asInt());
+    }
+
     /** Publishes the edition in work and opens the next; the snapshot of what went out. */
     JsonNode publish() {
         waiveAll();
         var number = desk().path("edition").path("number").asInt();
-        ines.post("/api/editions/" + edition + "/publication", Map.of());
+        publish(ines);
         edition = ines.post("/api/guides/" + slug + "/editions", Map.of())
                 .json()
                 .path("id")

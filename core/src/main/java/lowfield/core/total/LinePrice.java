@@ -60,6 +60,17 @@ public record LinePrice(Line line, Amount goods, Optional<PartPrice> price) {
         return offer().filter(o -> !o.seller().terms().mayStand()).isPresent();
     }
 
+    /** What the goods come to after what can be claimed back; it is in no total. Absent when nothing can be. */
+    public Optional<Money> afterClaim() {
+        return offer().flatMap(Offer::claimBack)
+                .flatMap(back -> goods.known().map(g -> afterClaim(g, back, line.quantity())));
+    }
+
+    /** Goods after what can be claimed back for each of so many pieces. */
+    public static Money afterClaim(Money goods, Money each, int quantity) {
+        return goods.minus(each.times(quantity));
+    }
+
     public Optional<Estimate> estimated() {
         return price.flatMap(PartPrice::estimated);
     }

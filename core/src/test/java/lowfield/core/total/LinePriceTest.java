@@ -23,6 +23,7 @@ import lowfield.core.offer.Seller;
 import lowfield.core.offer.SellerKind;
 import lowfield.core.offer.Stock;
 import lowfield.core.part.Part;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -93,5 +94,29 @@ class LinePriceTest {
 
     private static long minor(LinePrice price) {
         return price.goods().known().map(Money::minor).orElse(0L);
+    }
+
+    @Test
+    void whatCanBeClaimedBackIsInNoSum() {
+        var offer = new Offer(
+                UUID.randomUUID(),
+                SHOP,
+                Condition.NEW,
+                Money.of(10_000, "EUR"),
+                Optional.of(ZERO),
+                Stock.IN_STOCK,
+                false,
+                Optional.of(Money.of(1_500, "EUR")),
+                NOW,
+                "https://x.example");
+        offers.put(first.id(), List.of(offer));
+        var line = new Line(UUID.randomUUID(), Slot.CASE_FANS, new Choice.Chosen(first), 2, true);
+        var price = LinePrice.of(line, prices(WIDE), ZERO, Optional.empty());
+        assertThat(price.goods().known()).contains(Money.of(20_000, "EUR"));
+        assertThat(price.afterClaim()).contains(Money.of(17_000, "EUR"));
+        sold(second, 500, false);
+        var other = line.with(new Choice.Chosen(second));
+        assertThat(LinePrice.of(other, prices(WIDE), ZERO, Optional.empty()).afterClaim())
+                .isEmpty();
     }
 }

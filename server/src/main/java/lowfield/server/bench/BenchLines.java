@@ -71,6 +71,7 @@ class BenchLines {
                 Shown.sum(l.price().goods()),
                 l.price().offer().map(Shown::offer).orElse(null),
                 l.price().estimated().map(Estimate::derivation).orElse(null),
+                l.price().afterClaim().map(Money::minor).orElse(null),
                 runnersUp.stream().map(Shown::offer).toList(),
                 state.heldListing(),
                 state.heldWhy(),

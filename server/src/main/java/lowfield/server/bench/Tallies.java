@@ -41,6 +41,7 @@ public class Tallies {
                 count(build, Verdict.NOT_KNOWN),
                 count(build, Verdict.FITS),
                 build.peak().watts().value().orElse(null),
+                build.peak().withHeadroom().value().orElse(null),
                 build.peak().neededRating().value().orElse(null),
                 draw.supply().map(Draw.Supply::rating).orElse(null),
                 drawView(draw),

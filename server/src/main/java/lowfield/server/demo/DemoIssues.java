@@ -89,7 +89,7 @@ class DemoIssues {
         } else {
             clock.moveTo(issue.published());
             waive(data, edition, author);
-            var result = press.publish(edition.id(), author);
+            var result = press.publish(edition.id(), press.proof(edition.id()), author);
             LOG.info("Edition {} published", result.edition());
         }
     }

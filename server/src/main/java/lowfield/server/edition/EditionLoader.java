@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
@@ -125,7 +126,17 @@ public class EditionLoader {
                 plan.tiers().stream()
                         .flatMap(t -> t.builds().stream())
                         .collect(Collectors.toMap(TierInfo.BuildInfo::id, Function.identity())),
-                ground.rows());
+                ground.rows(),
+                version(standing));
+    }
+
+    private static int version(LineRows.Standing standing) {
+        var lines = standing.builds().values().stream()
+                .flatMap(List::stream)
+                .map(LineRows.Row::version)
+                .sorted()
+                .toList();
+        return Objects.hash(standing.stamp(), lines) & 0xFFFFFFF;
     }
 
     /** Every line with what it takes from the line it follows. */

@@ -20,6 +20,7 @@ import lowfield.server.platform.NotFound;
  *
  * @param last the guide's last published edition before this one
  * @param prices the edition's own price list
+ * @param version changes with every choice, text, answer and name in the edition, and with nothing else
  */
 public record LoadedEdition(
         GuideInfo guide,
@@ -29,7 +30,8 @@ public record LoadedEdition(
         EvaluatedEdition evaluated,
         Map<UUID, TierInfo> tierInfo,
         Map<UUID, TierInfo.BuildInfo> buildInfo,
-        Map<UUID, LineRows.Row> rows) {
+        Map<UUID, LineRows.Row> rows,
+        int version) {
     public List<EvaluatedTier> tiers() {
         return evaluated.tiers();
     }

@@ -12,6 +12,8 @@ import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.history.Drift;
 import lowfield.core.history.SameChoices;
 import lowfield.core.money.Money;
+import lowfield.core.offer.Condition;
+import lowfield.core.offer.PricePolicy;
 import lowfield.core.press.PublicSum;
 import lowfield.server.archive.Archive;
 import lowfield.server.archive.Published;
@@ -75,12 +77,16 @@ public class TierHistories {
     public GuideHistory of(String slug, LocalDate today) {
         var guide = guides.bySlug(slug);
         var published = archive.published(guide.id());
+        var policy = editions.of(guide.id()).stream()
+                .reduce((earlier, later) -> later)
+                .map(EditionInfo::policy)
+                .orElseGet(PricePolicy::usual);
         var points = new LinkedHashMap<UUID, List<Point>>();
         var names = new LinkedHashMap<UUID, String>();
         var first = new LinkedHashMap<UUID, Published.Build>();
         for (var edition : published) {
             var day = edition.publishedAt().atZone(ZoneId.of(guide.zone())).toLocalDate();
-            var prices = pricesOn(day, guide.currency());
+            var prices = pricesOn(day, guide.currency(), policy);
             for (var tier : edition.tiers()) {
                 var lead = tier.builds().get(0);
                 names.put(tier.id(), tier.name());
@@ -98,7 +104,7 @@ public class TierHistories {
                                 band.high().map(Money::minor).orElse(null)));
             }
         }
-        inWork(guide.id(), pricesOn(today, guide.currency()), points, names, first);
+        inWork(guide.id(), pricesOn(today, guide.currency(), policy), points, names, first);
         return new GuideHistory(
                 guide.currency(),
                 names.entrySet().stream()
@@ -199,17 +205,28 @@ public class TierHistories {
         }
     }
 
-    /** Of a day, or of the last day of three weeks before that has prices. */
-    private Prices pricesOn(LocalDate day, String currency) {
+    /**
+     * Of a day, or of the last day of three weeks before that has prices; in the guide's currency and in the conditions that
+     * its policy admits now, so that a curve never steps from one to another.
+     */
+    private Prices pricesOn(LocalDate day, String currency, PricePolicy policy) {
         return new Prices(
                 currency,
-                db.resultQuery("""
+                db.resultQuery(
+                                """
                         select distinct on (d.variant_id) d.variant_id, d.bookable_minor,
                           s.may_stand as stands
                         from price_day d join shop s on s.id = d.shop_id
                         where d.day > cast(? as date) and d.day <= cast(? as date) and d.bookable_minor is not null
+                          and d.currency = ? and d.condition = any(?)
                         order by d.variant_id, d.day desc, d.bookable_minor
-                        """, day.minusDays(21), day)
+                        """,
+                                day.minusDays(21),
+                                day,
+                                currency,
+                                policy.conditions().stream()
+                                        .map(Condition::name)
+                                        .toArray(String[]::new))
                         .fetchMap(
                                 r -> r.get("variant_id", UUID.class),
                                 r -> new SameChoices.DayPrice(

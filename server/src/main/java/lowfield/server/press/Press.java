@@ -4,8 +4,13 @@ import static lowfield.db.Tables.EDITION;
 
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
+import lowfield.core.money.Money;
 import lowfield.server.accounts.Person;
 import lowfield.server.archive.Archive;
 import lowfield.server.archive.Published;
@@ -13,8 +18,10 @@ import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LoadedEdition;
 import lowfield.server.platform.Conflict;
 import lowfield.server.platform.NotFound;
+import lowfield.server.platform.Stale;
 import lowfield.server.readers.Pages;
 import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -49,8 +56,48 @@ public class Press {
     /** What was published: its number and the hash of its snapshot. */
     public record Result(int edition, String hash, String path) {}
 
+    /** What publishing now would freeze: choices and texts by their version, and what each build comes to. */
+    public record Proof(int version, List<ProofTotal> totals) {}
+
+    /** A build's counted total at this moment; absent when it is not known. */
+    public record ProofTotal(
+            UUID build, String name, @Nullable Long totalMinor) {}
+
+    @Transactional(readOnly = true)
+    public Proof proof(UUID edition) {
+        return proof(editions.load(edition));
+    }
+
+    private Proof proof(LoadedEdition edition) {
+        return new Proof(
+                version(edition),
+                edition.tiers().stream()
+                        .flatMap(t -> t.builds().stream()
+                                .map(b -> new ProofTotal(
+                                        b.id(),
+                                        t.nameOf(b.id()),
+                                        b.total()
+                                                .total()
+                                                .known()
+                                                .map(Money::minor)
+                                                .orElse(null))))
+                        .toList());
+    }
+
+    /** Waivers are printed, and belong to it. */
+    private int version(LoadedEdition edition) {
+        var waivers = preflights.of(edition).stream()
+                .map(g -> Optional.ofNullable(g.waiver()).orElse(""))
+                .toList();
+        return Objects.hash(edition.version(), waivers) & 0xFFFFFFF;
+    }
+
+    /**
+     * Publishes what was seen in a proof: with other choices or texts by now it is stale; when a total has moved by more
+     * than 2% since, it is not published, so that somebody looks once more.
+     */
     @Transactional
-    public Result publish(UUID editionId, Person by) {
+    public Result publish(UUID editionId, Proof seen, Person by) {
         var row = db.selectFrom(EDITION)
                 .where(EDITION.ID.eq(editionId))
                 .forUpdate()
@@ -61,6 +108,7 @@ public class Press {
                     "Edition %d is published already; it was not published twice.".formatted(row.getNumber()));
         }
         var loaded = editions.load(editionId);
+        hold(proof(loaded), seen);
         var gates = preflights.of(loaded);
         var shut = gates.stream().filter(g -> !g.open()).toList();
         if (!shut.isEmpty()) {
@@ -83,6 +131,34 @@ public class Press {
                 .execute();
         pages.render(loaded.guide().id());
         return new Result(row.getNumber(), hash, Pages.path(loaded.guide().slug(), row.getNumber()));
+    }
+
+    private static void hold(Proof now, Proof seen) {
+        if (now.version() != seen.version()) {
+            throw new Stale(
+                    "Choices or texts have changed since you looked; nothing was published. Look again.",
+                    now,
+                    seen,
+                    now.version());
+        }
+        var before = new HashMap<UUID, ProofTotal>();
+        seen.totals().forEach(t -> before.put(t.build(), t));
+        now.totals().stream()
+                .filter(t -> before.containsKey(t.build()) && hasMoved(before.get(t.build()), t))
+                .findFirst()
+                .ifPresent(t -> {
+                    throw new Conflict(
+                            "Nothing was published: the total of %s has moved by more than 2%% since you looked. Look once more, then publish at today's prices."
+                                    .formatted(t.name()),
+                            Map.of("totals", now.totals()));
+                });
+    }
+
+    private static boolean hasMoved(ProofTotal before, ProofTotal now) {
+        if (before.totalMinor() == null || now.totalMinor() == null) {
+            return !Objects.equals(before.totalMinor(), now.totalMinor());
+        }
+        return 50 * Math.abs(now.totalMinor() - before.totalMinor()) > before.totalMinor();
     }
 
     /** The edition's page as it would be if it were published now. */

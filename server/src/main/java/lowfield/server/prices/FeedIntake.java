@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
+import lowfield.core.offer.ListLength;
 import lowfield.core.part.Gtin;
 import lowfield.server.reading.FeedLine;
 import lowfield.server.reading.Identity;
@@ -24,7 +25,6 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class FeedIntake {
-    private static final double LEAST_OF_BEFORE = 0.6;
     private static final int MOST_MATCHED = 200_000;
 
     private final DSLContext db;
@@ -86,7 +86,7 @@ class FeedIntake {
         var all = new ArrayList<>(seen.values());
         var before = listings.standing(shop, null);
         var missing = before.stream().filter(l -> !seen.containsKey(l)).toList();
-        var isShort = seen.size() < LEAST_OF_BEFORE * before.size();
+        var isShort = new ListLength(seen.size(), before.size()).isCutShort();
         if (!isShort) {
             missing.forEach(l -> all.add(Observations.Seen.gone(l, round, at, currency)));
         }

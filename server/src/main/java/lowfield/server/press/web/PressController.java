@@ -32,6 +32,8 @@ import org.springframework.web.bind.annotation.RestController;
 class PressController {
     record Waiver(String reason) {}
 
+    record Seen(List<Press.ProofTotal> totals) {}
+
     record PublishedAt(int edition, String hash, String address) {}
 
     private final Preflights preflights;
@@ -69,10 +71,20 @@ class PressController {
         preflights.withdraw(edition, gate, Versions.expected(ifMatch));
     }
 
+    @GetMapping("/proof")
+    Press.Proof proof(@PathVariable UUID edition) {
+        return press.proof(edition);
+    }
+
+    /** What is published is what was seen: the version of the proof, and its totals. */
     @PostMapping("/publication")
     @ResponseStatus(HttpStatus.CREATED)
-    PublishedAt publish(@PathVariable UUID edition, @AuthenticationPrincipal Person person) {
-        var result = press.publish(edition, person);
+    PublishedAt publish(
+            @PathVariable UUID edition,
+            @RequestBody Seen seen,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @AuthenticationPrincipal Person person) {
+        var result = press.publish(edition, new Press.Proof(Versions.expected(ifMatch), seen.totals()), person);
         return new PublishedAt(result.edition(), result.hash(), site.address(result.path()));
     }
 
