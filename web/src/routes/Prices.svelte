@@ -74,10 +74,11 @@
         }),
       ),
   }));
-  const choices = $derived((bench.data?.lines ?? []).filter((l) => l.choice.part || l.choice.parts?.length));
+  const choices = $derived((bench.data?.lines ?? []).filter((l) => l.part));
   let slot = $state('');
   const chosen = $derived(choices.find((l) => l.slot === slot) ?? choices[0]);
-  const part = $derived(chosen?.choice.part ?? chosen?.choice.parts?.[0]);
+  // Of a vetted set, the part that wins today.
+  const part = $derived(chosen?.part);
   const saved = $derived.by(() => {
     const point = tier?.points.at(-1);
     return point?.goods && point.sameGoods ? point.sameGoods.minor - point.goods.minor : null;

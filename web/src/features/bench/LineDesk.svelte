@@ -133,9 +133,9 @@
         </p>{/if}
       {#if line.choice.part}<button class="btn-quiet small mt-1" onclick={oncost}>type a price, or an estimate</button
         >{/if}
-      {#if line.choice.part}<details class="mt-1" bind:open={showsPrices}>
+      {#if line.part}<details class="mt-1" bind:open={showsPrices}>
           <summary class="small cursor-pointer text-moss">its prices through time</summary>
-          {#if showsPrices}<PartPrices part={line.choice.part} {format} />{/if}
+          {#if showsPrices}<PartPrices part={line.part} {format} />{/if}
         </details>{/if}
     {/if}
   </div>

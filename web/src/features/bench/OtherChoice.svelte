@@ -21,6 +21,7 @@
   let type = $state<Schemas['ChoiceState']['type']>('FREE_HAND');
   let name = $state('');
   let price = $state('');
+  let isAvailable = $state(false);
   let sentence = $state('');
   const kinds: { value: Schemas['ChoiceState']['type']; label: string }[] = [
     { value: 'FREE_HAND', label: 'free-hand, with a typed price' },
@@ -42,7 +43,7 @@
     onchoose({
       type,
       ...(free
-        ? { name, priceMinor: minor!, currency }
+        ? { name, priceMinor: minor!, currency, available: isAvailable }
         : name && type !== 'NONE' && type !== 'EMPTY'
           ? { what: name }
           : {}),
@@ -66,7 +67,9 @@
         bind:value={price}
         inputmode="decimal"
         required
-      />{/if}
+      /><label class="flex items-center gap-2"
+        ><input type="checkbox" bind:checked={isAvailable} />Anyone can buy it today</label
+      >{/if}
     <Told {sentence} />
     <button class="btn btn-main">Choose</button>
   </form>

@@ -12,6 +12,7 @@ class HistoryTest {
 
     @AfterEach
     void normal() {
+        world.stage.bean(org.jooq.DSLContext.class).execute("delete from price_day where bookable_minor = 1");
         world.market("reset");
         world.round();
     }
@@ -96,7 +97,6 @@ class HistoryTest {
                     """, other.get(1), other.get(0));
         }
         assertThat(sameGoods()).isEqualTo(before);
-        db.execute("delete from price_day where bookable_minor = 1");
     }
 
     private long sameGoods() {

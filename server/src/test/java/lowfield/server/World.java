@@ -86,6 +86,21 @@ final class World {
         build = desk.path("cards").get(0).path("build").asString();
     }
 
+    /** The same people at another guide, which has one tier with one build. */
+    World in(String otherSlug) {
+        return new World(this, otherSlug);
+    }
+
+    private World(World same, String otherSlug) {
+        ines = same.ines;
+        tom = same.tom;
+        parts = same.parts;
+        slug = otherSlug;
+        var desk = desk();
+        edition = desk.path("edition").path("id").asString();
+        build = desk.path("cards").get(0).path("build").asString();
+    }
+
     Caller person(String name, Person.Role role) {
         var email = name + "@tidewater.example";
         stage.bean(Accounts.class).create(email, name, PASSWORD, role);

@@ -48,8 +48,16 @@ public sealed interface Choice {
         }
     }
 
-    /** Something no catalogue has, with a typed price of one piece. Its checks are not known. */
-    record FreeHand(String name, Money price) implements Choice {
+    /**
+     * Something no catalogue has, with a typed price of one piece. Its checks are not known; that anyone can buy it today
+     * only the author can say.
+     */
+    record FreeHand(String name, Money price, boolean isAvailable) implements Choice {
+        /** Of which nobody says that it can be bought. */
+        public FreeHand(String name, Money price) {
+            this(name, price, false);
+        }
+
         public FreeHand {
             name = name.strip();
             RuleBroken.unless(

@@ -33,9 +33,17 @@ public record LinePrice(Line line, Amount goods, Optional<PartPrice> price) {
 
     /**
      * Prices one line where nothing is held, and a set at the member that wins at these prices: by the same preference and
-     * tolerance, which may be another member than the one that stands in the line (rules 2).
+     * tolerance, which may be another member than the one that stands in the line (rules 2). A free-hand choice counts when the author says
+     * that it can be bought.
      */
     public static LinePrice ofWinner(Line line, PriceList prices, Money zero) {
+        if (line.choice() instanceof Choice.FreeHand free && !free.isAvailable()) {
+            return new LinePrice(
+                    line,
+                    Amount.notKnown(
+                            line.slot().label() + ", " + free.name() + ": whether it can be bought today is not said"),
+                    Optional.empty());
+        }
         return of(line.with(won(prices, line.choice(), line.quantity())), prices, zero, Optional.empty());
     }
 

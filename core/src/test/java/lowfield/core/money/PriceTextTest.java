@@ -3,6 +3,7 @@ package lowfield.core.money;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.math.BigDecimal;
+import java.util.Currency;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -10,6 +11,23 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class PriceTextTest {
+    private static final Currency EUR = Currency.getInstance("EUR");
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "KWD 1.250 | KWD | 1.250",
+                "1,250.500 | KWD | 1250.500",
+                "12.5 | KWD | 12.5",
+                "1,250 | JPY | 1250",
+                "309.00 | JPY | 309.00",
+                "1,250 | EUR | 1250"
+            })
+    void howManyDecimalsThereCanBeIsTheCurrencys(String text, String currency, BigDecimal figure) {
+        assertThat(PriceText.parse(text, Currency.getInstance(currency))).contains(figure);
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
@@ -29,7 +47,7 @@ class PriceTextTest {
                 "79,- | 79"
             })
     void readsLocalNotation(String text, BigDecimal figure) {
-        assertThat(PriceText.parse(text)).contains(figure);
+        assertThat(PriceText.parse(text, EUR)).contains(figure);
     }
 
     @ParameterizedTest
@@ -44,7 +62,7 @@ class PriceTextTest {
                 "12345678901234567890123456789012345678901"
             })
     void refusesWhatCanBeReadInNoOrTwoWays(String text) {
-        assertThat(PriceText.parse(text)).isEmpty();
+        assertThat(PriceText.parse(text, EUR)).isEmpty();
     }
 
     @Test
@@ -54,8 +72,8 @@ class PriceTextTest {
             var minor = random.nextLong(0, 1_000_000_000L);
             var point = String.format(java.util.Locale.ROOT, "%,.2f", BigDecimal.valueOf(minor, 2));
             var comma = point.replace(',', '_').replace('.', ',').replace('_', '.');
-            assertThat(PriceText.parse(point)).as(point).contains(BigDecimal.valueOf(minor, 2));
-            assertThat(PriceText.parse(comma)).as(comma).contains(BigDecimal.valueOf(minor, 2));
+            assertThat(PriceText.parse(point, EUR)).as(point).contains(BigDecimal.valueOf(minor, 2));
+            assertThat(PriceText.parse(comma, EUR)).as(comma).contains(BigDecimal.valueOf(minor, 2));
         }
     }
 }

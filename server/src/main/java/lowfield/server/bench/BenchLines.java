@@ -64,6 +64,7 @@ class BenchLines {
                 line.slot().several(),
                 line.slot().needed(),
                 state.choice(),
+                line.choice().part().map(Part::id).orElse(null),
                 line.choice().label(),
                 line.choice().part().map(Part::summary).orElse(""),
                 line.quantity(),

@@ -13,6 +13,9 @@ import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.Editions;
 import lowfield.server.guide.GuideInfo;
 import lowfield.server.platform.NotFound;
+import lowfield.server.readers.Pages;
+import lowfield.server.readers.ReaderSite;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -24,8 +27,16 @@ public class Viewing {
     private final Attention attention;
     private final Tills tills;
     private final BenchLines lines;
+    private final ReaderSite site;
 
-    Viewing(EditionLoader loader, Editions editions, Attention attention, Tills tills, BenchLines lines) {
+    Viewing(
+            EditionLoader loader,
+            Editions editions,
+            Attention attention,
+            Tills tills,
+            BenchLines lines,
+            ReaderSite site) {
+        this.site = site;
         this.lines = lines;
         this.tills = tills;
         this.attention = attention;
@@ -79,7 +90,7 @@ public class Viewing {
     public Views.DeskView desk(GuideInfo guide) {
         var all = editions.of(guide.id());
         var tabs = all.stream()
-                .map(e -> new Views.EditionTab(e.id(), e.number(), e.period(), e.state()))
+                .map(e -> new Views.EditionTab(e.id(), e.number(), e.period(), e.state(), address(guide, e)))
                 .toList();
         var current = all.stream().reduce((a, b) -> b);
         if (current.isEmpty()) {
@@ -95,6 +106,13 @@ public class Viewing {
                 cards(loaded),
                 inWork ? AttentionRows.of(attention.of(loaded).queue()) : List.of(),
                 out(all));
+    }
+
+    /** Where readers find an edition; nowhere while it is in work. */
+    private @Nullable String address(GuideInfo guide, EditionInfo edition) {
+        return edition.state() == EditionInfo.State.IN_WORK
+                ? null
+                : site.address(Pages.path(guide.slug(), edition.number()));
     }
 
     /** What has become of the edition that is out. */

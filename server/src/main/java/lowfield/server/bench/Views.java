@@ -140,6 +140,7 @@ public final class Views {
             boolean several,
             boolean needed,
             ChoiceState choice,
+            @Nullable UUID part,
             String label,
             String detail,
             int quantity,
@@ -311,7 +312,13 @@ public final class Views {
             int all,
             int leftOutNotKnown) {}
 
-    public record EditionTab(UUID id, int number, LocalDate period, EditionInfo.State state) {}
+    /** An edition in the strip; its address is where readers find it. */
+    public record EditionTab(
+            UUID id,
+            int number,
+            LocalDate period,
+            EditionInfo.State state,
+            @Nullable String address) {}
 
     /** Something that wants a decision; weight in minor units of money moved, larger first. */
     public record Wanted(

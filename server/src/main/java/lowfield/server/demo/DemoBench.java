@@ -71,7 +71,7 @@ class DemoBench {
             return ChoiceState.part(world.part(line.part()));
         }
         var type = ChoiceState.Type.valueOf(Optional.ofNullable(line.type()).orElse("NONE"));
-        return new ChoiceState(type, null, line.what(), line.price(), null, line.what(), null, null);
+        return new ChoiceState(type, null, line.what(), line.price(), null, line.what(), null, null, null);
     }
 
     /** Adds a build beside a tier's lead, with what is different in it. */
@@ -102,7 +102,8 @@ class DemoBench {
     private static @Nullable ChoiceState choice(DemoData.Change change, DemoWorld world) {
         if (change.anyOf() != null) {
             var members = change.anyOf().stream().map(key -> world.part(key)).toList();
-            return new ChoiceState(ChoiceState.Type.SET, null, null, null, null, null, members, change.tolerance());
+            return new ChoiceState(
+                    ChoiceState.Type.SET, null, null, null, null, null, members, change.tolerance(), null);
         }
         return change.part() == null ? null : ChoiceState.part(world.part(change.part()));
     }

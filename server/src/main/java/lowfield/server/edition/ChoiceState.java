@@ -1,5 +1,6 @@
 package lowfield.server.edition;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.Currency;
 import java.util.List;
 import java.util.Optional;
@@ -11,7 +12,7 @@ import lowfield.core.money.Money;
 import lowfield.server.catalogue.Catalogue;
 import org.jspecify.annotations.Nullable;
 
-/** A choice as it is stored and sent; {@code part} for a part, {@code parts} in order of preference with a tolerance for a vetted set, {@code name} and {@code priceMinor} for a free-hand one, {@code what} for the others. */
+/** A choice as it is stored and sent; {@code part} for a part, {@code parts} in order of preference with a tolerance for a vetted set, {@code name}, {@code priceMinor} and whether it is {@code available} today for a free-hand one, {@code what} for the others. */
 public record ChoiceState(
         Type type,
         @Nullable UUID part,
@@ -20,7 +21,8 @@ public record ChoiceState(
         @Nullable String currency,
         @Nullable String what,
         @Nullable List<UUID> parts,
-        @Nullable Long toleranceMinor) {
+        @Nullable Long toleranceMinor,
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Boolean available) {
     /** The forms of a choice. */
     public enum Type {
         EMPTY,
@@ -34,11 +36,11 @@ public record ChoiceState(
     }
 
     public static ChoiceState empty() {
-        return new ChoiceState(Type.EMPTY, null, null, null, null, null, null, null);
+        return new ChoiceState(Type.EMPTY, null, null, null, null, null, null, null, null);
     }
 
     public static ChoiceState part(UUID id) {
-        return new ChoiceState(Type.PART, id, null, null, null, null, null, null);
+        return new ChoiceState(Type.PART, id, null, null, null, null, null, null, null);
     }
 
     /** The choice in core's terms; what is wrong with it is told. */
@@ -95,7 +97,8 @@ public record ChoiceState(
                 "The price is in %s; this guide counts in %s. Convert it first.",
                 currency,
                 home.getCurrencyCode());
-        return new Choice.FreeHand(Optional.ofNullable(name).orElse(""), Money.typed(priceMinor, home));
+        return new Choice.FreeHand(
+                Optional.ofNullable(name).orElse(""), Money.typed(priceMinor, home), Boolean.TRUE.equals(available));
     }
 
     private String words() {

@@ -141,7 +141,9 @@ final class CsvFile {
                 line,
                 named.map(c -> text + " " + c).orElse(text),
                 () -> Money.price(
-                        PriceText.parse(text).orElseThrow(() -> new RuleBroken("That is no price.")), currency),
+                        PriceText.parse(text, Money.of(0, currency).currency())
+                                .orElseThrow(() -> new RuleBroken("That is no price.")),
+                        currency),
                 faults);
     }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import lowfield.core.guide.Choice;
 import lowfield.core.part.Kind;
 import lowfield.server.archive.Published;
 import lowfield.server.edition.LoadedEdition;
@@ -42,7 +43,7 @@ class Charting {
         return switch (choice.of()) {
             case KIND -> Optional.of(kind(Kind.valueOf(choice.id()), today));
             case TIER -> tier(edition, UUID.fromString(choice.id()), today);
-            case PART -> Optional.of(part(UUID.fromString(choice.id()), today));
+            case PART -> Optional.of(part(winner(edition, UUID.fromString(choice.id())), today));
         };
     }
 
@@ -82,6 +83,22 @@ class Charting {
                 .filter(p -> value.apply(p) != null)
                 .map(p -> new Published.Dot(p.period(), value.apply(p).toldMinor()))
                 .toList();
+    }
+
+    /** Where the part is vetted with others and not chosen by itself, the one of them that wins today. */
+    private static UUID winner(LoadedEdition edition, UUID part) {
+        var lines = edition.evaluated().places().map(p -> p.line().choice()).toList();
+        var isChosen = lines.stream()
+                .anyMatch(c -> c.part().filter(p -> p.id().equals(part)).isPresent());
+        return isChosen
+                ? part
+                : lines.stream()
+                        .filter(Choice.VettedSet.class::isInstance)
+                        .map(Choice.VettedSet.class::cast)
+                        .filter(s -> s.members().stream().anyMatch(m -> m.id().equals(part)))
+                        .findFirst()
+                        .map(s -> s.winner().id())
+                        .orElse(part);
     }
 
     /** Only of shops that let their prices stand. */

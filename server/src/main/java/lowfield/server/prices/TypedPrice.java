@@ -27,6 +27,8 @@ public record TypedPrice(
         String source,
         @Nullable String link,
         boolean sure) {
+    /** A courier may cost many times a cheap part; in prices, since sums differ between currencies. */
+    private static final long MOST_SHIPPING = 20;
 
     Money price() {
         return Money.of(priceMinor, currency);
@@ -42,7 +44,7 @@ public record TypedPrice(
                 currency.length() > 10 ? "another" : currency);
         Money.price(priceMinor, currency);
         RuleBroken.unless(
-                shippingMinor == null || shippingMinor >= 0 && shippingMinor <= priceMinor + 100_000,
+                shippingMinor == null || shippingMinor >= 0 && shippingMinor <= MOST_SHIPPING * priceMinor,
                 "Shipping is nothing or more, and not far above the price itself.");
         RuleBroken.unless(
                 claimBackMinor == null || claimBackMinor > 0 && claimBackMinor < priceMinor,

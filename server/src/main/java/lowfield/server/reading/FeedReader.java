@@ -166,7 +166,7 @@ public final class FeedReader {
     private Money money(String text) {
         var figure = text.matches("-?[0-9]+(\\.[0-9]+)?")
                 ? new BigDecimal(text)
-                : PriceText.parse(text)
+                : PriceText.parse(text, currency)
                         .orElseThrow(() -> new RuleBroken(
                                 "a price reads \"%s\", which is no figure".formatted(Nodes.shortened(text))));
         return Money.ofMajor(figure, currency);

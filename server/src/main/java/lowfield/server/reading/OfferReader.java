@@ -151,11 +151,11 @@ final class OfferReader {
                 .orElseGet(() -> offer.path("none"));
     }
 
-    private static BigDecimal decimal(String stated) {
+    private BigDecimal decimal(String stated) {
         if (stated.matches("-?[0-9]+(\\.[0-9]+)?([eE][+-]?[0-9]{1,3})?")) {
             return new BigDecimal(stated);
         }
-        return PriceText.parse(stated)
+        return PriceText.parse(stated, currency)
                 .orElseThrow(() ->
                         new RuleBroken("a price reads \"%s\", which is no figure".formatted(Nodes.shortened(stated))));
     }

@@ -20,7 +20,7 @@ final class Movers {
                 item.key(),
                 form(item.matter()),
                 item.state(),
-                item.what(),
+                isOfBuild(item) ? item.sentence() : item.what(),
                 item.detail(),
                 item.kind().map(Enum::name).orElse(null),
                 item.part().orElse(null),
@@ -32,6 +32,11 @@ final class Movers {
                 item.setAside().orElse(null),
                 of(item.inside()),
                 null);
+    }
+
+    /** What is about a whole build names it. */
+    private static boolean isOfBuild(Item item) {
+        return item.matter() == Matter.OVER_BAND || item.matter() == Matter.UNDER_BAND;
     }
 
     private static Mover.ChosenAt place(At at) {
