@@ -51,7 +51,7 @@ public record Published(
             long highMinor,
             @Nullable String derivation) {}
 
-    /** A build; a total that was not known at publishing is absent, and one that an estimate is in is estimated. */
+    /** A build, with what a reader must know of it and what to set at the first start; a total that was not known at publishing is absent, and one that an estimate is in is estimated. */
     public record Build(
             UUID id,
             String name,
@@ -66,7 +66,8 @@ public record Published(
             @Nullable Integer peakWatts,
             List<Line> lines,
             @Nullable List<SoldTogether> together,
-            List<String> caveats) {}
+            List<String> caveats,
+            @Nullable List<String> firstStart) {}
 
     /** Goods of a build that one seller sells together for less; in no total. */
     public record SoldTogether(

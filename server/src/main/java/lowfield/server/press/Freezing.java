@@ -129,7 +129,8 @@ class Freezing {
                         .map(l -> line(edition, tier, build, l))
                         .toList(),
                 together(build),
-                caveats(build, gates));
+                caveats(build, gates),
+                firstStart(build));
     }
 
     private @Nullable List<Published.SoldTogether> together(EvaluatedBuild build) {
@@ -160,7 +161,8 @@ class Freezing {
         build.findings().stream()
                 .filter(f -> f.verdict() != Verdict.FITS)
                 .sorted(Comparator.comparing(Finding::verdict, Verdict.WORST_FIRST))
-                .forEach(f -> f.forReaders().ifPresent(s -> caveats.add(told(f, s) + answered(build, f))));
+                .filter(f -> !f.outcome().firstStart())
+                .forEach(f -> f.forReaders().ifPresent(s -> caveats.add(s + answered(build, f))));
         gates.stream()
                 .filter(g -> g.waiver() != null
                         && g.problems().stream().anyMatch(p -> p.builds().contains(build.id())))
@@ -168,8 +170,14 @@ class Freezing {
         return caveats.stream().distinct().toList();
     }
 
-    private static String told(Finding finding, String sentence) {
-        return finding.outcome().firstStart() ? "At first start: " + sentence : sentence;
+    /** What a reader sets when the computer starts for the first time; absent when it is nothing. */
+    private static @Nullable List<String> firstStart(EvaluatedBuild build) {
+        var settings = build.findings().stream()
+                .filter(f -> f.outcome().firstStart())
+                .flatMap(f -> f.forReaders().stream())
+                .distinct()
+                .toList();
+        return settings.isEmpty() ? null : settings;
     }
 
     /** What the author answered to it, behind it. */

@@ -36,7 +36,8 @@ final class Withheld {
                         .map(l -> lines.contains(l.id()) ? bare(l) : l)
                         .toList(),
                 null,
-                build.caveats());
+                build.caveats(),
+                build.firstStart());
     }
 
     private static Published.Line bare(Published.Line line) {

@@ -98,7 +98,8 @@ final class PageModel {
                 shipping(tier, build),
                 build.peakWatts() == null ? "" : build.peakWatts() + " W",
                 together(build),
-                build.caveats());
+                build.caveats(),
+                Optional.ofNullable(build.firstStart()).orElse(List.of()));
     }
 
     private List<Rows.Together> together(Published.Build build) {

@@ -44,7 +44,8 @@ final class Rows {
             String shipping,
             String peak,
             List<Together> together,
-            List<String> caveats) {}
+            List<String> caveats,
+            List<String> firstStart) {}
 
     /** Goods that one seller sells together: what, and what it saves. */
     record Together(String what, String price, String saves, String seller, String link, String seen) {}
