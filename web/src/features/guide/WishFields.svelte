@@ -50,6 +50,9 @@
       { value: 'excellent', label: 'excellent' },
     ]}
   />
+  <TextField label="Card memory, GB at least" bind:value={wishes.leastCardMemory} inputmode="numeric" />
+  <TextField label="Storage, GB at least" bind:value={wishes.leastStorage} inputmode="numeric" />
+  <TextField label="Endurance, TB at least" bind:value={wishes.leastEndurance} inputmode="numeric" />
   <div class="col-span-2">
     <TextField label="Rear ports" bind:value={wishes.rearPorts} placeholder="USB-C, 2.5 Gbit/s network" />
   </div>

@@ -61,6 +61,9 @@ export interface TypedWishes {
   secureBoot: boolean;
   warrantyHere: boolean;
   mostNoise: string;
+  leastCardMemory: string;
+  leastStorage: string;
+  leastEndurance: string;
   supplyFloor: string;
   /** Whether the tier says what its total leaves out, and which slots those are. */
   saysCounted: boolean;
@@ -77,6 +80,9 @@ export function emptyWishes(): TypedWishes {
     secureBoot: false,
     warrantyHere: false,
     mostNoise: '',
+    leastCardMemory: '',
+    leastStorage: '',
+    leastEndurance: '',
     supplyFloor: '',
     saysCounted: false,
     beside: [],
@@ -90,6 +96,16 @@ const list = (text: string) =>
     .map((w) => w.trim())
     .filter(Boolean);
 
+const asTyped = (value?: number | null) => (value == null ? '' : String(value));
+
+/** A whole figure as it was typed, or none; anything else is told. */
+function whole(what: string, text: string, unit: string): number | undefined {
+  const bare = text.trim();
+  if (bare && !/^[0-9]{1,6}$/.test(bare))
+    throw new Error(`The ${what} "${bare.slice(0, 20)}" is not a number of ${unit}; write it like 34.`);
+  return bare ? Number(bare) : undefined;
+}
+
 export function typedWishes(form?: Schemas['WishForm'] | null): TypedWishes {
   return {
     ...emptyWishes(),
@@ -100,7 +116,10 @@ export function typedWishes(form?: Schemas['WishForm'] | null): TypedWishes {
     errorCorrection: form?.errorCorrection ?? false,
     secureBoot: form?.secureBoot ?? false,
     warrantyHere: form?.warrantyHere ?? false,
-    mostNoise: form?.mostNoise == null ? '' : String(form.mostNoise),
+    mostNoise: asTyped(form?.mostNoise),
+    leastCardMemory: asTyped(form?.leastCardMemory),
+    leastStorage: asTyped(form?.leastStorage),
+    leastEndurance: asTyped(form?.leastEndurance),
     supplyFloor: form?.supplyFloor ?? '',
     saysCounted: form?.beside != null,
     beside: form?.beside ?? [],
@@ -109,9 +128,10 @@ export function typedWishes(form?: Schemas['WishForm'] | null): TypedWishes {
 
 /** The wishes to send; what is not asked for is left out. */
 export function wishForm(typed: TypedWishes): Schemas['WishForm'] {
-  const noise = typed.mostNoise.trim();
-  if (noise && !/^[0-9]{1,3}$/.test(noise))
-    throw new Error(`The most noise "${noise.slice(0, 20)}" is not a number of dB; write it like 34.`);
+  const noise = whole('most noise', typed.mostNoise, 'dB');
+  const cardMemory = whole('least card memory', typed.leastCardMemory, 'GB');
+  const storage = whole('least storage', typed.leastStorage, 'GB');
+  const endurance = whole('least endurance', typed.leastEndurance, 'TB');
   return {
     ...(typed.colours.trim() ? { colours: list(typed.colours) } : {}),
     ...(typed.rearPorts.trim() ? { rearPorts: list(typed.rearPorts) } : {}),
@@ -120,7 +140,10 @@ export function wishForm(typed: TypedWishes): Schemas['WishForm'] {
     ...(typed.errorCorrection ? { errorCorrection: true } : {}),
     ...(typed.secureBoot ? { secureBoot: true } : {}),
     ...(typed.warrantyHere ? { warrantyHere: true } : {}),
-    ...(noise ? { mostNoise: Number(noise) } : {}),
+    ...(noise == null ? {} : { mostNoise: noise }),
+    ...(cardMemory == null ? {} : { leastCardMemory: cardMemory }),
+    ...(storage == null ? {} : { leastStorage: storage }),
+    ...(endurance == null ? {} : { leastEndurance: endurance }),
     ...(typed.supplyFloor ? { supplyFloor: typed.supplyFloor } : {}),
     ...(typed.saysCounted ? { beside: typed.beside } : {}),
   };

@@ -19,7 +19,7 @@ class DemoJourneyTest {
         try (var context = context()) {
             var page = desk(context);
             for (var trouble : new String[] {
-                "Motherboard has no price",
+                "Ostrand Quay Grand has no price",
                 "over its band",
                 "stands out: ",
                 "is not known",

@@ -43,7 +43,11 @@ final class OfLines {
         var price = at.line().price();
         if (price.goods().range().isEmpty()) {
             var why = price.price().map(p -> p.whyNone()).orElse("");
-            add(Matter.NO_PRICE, "no price", at.line().choice().label() + " has no price", why);
+            add(
+                    Matter.NO_PRICE,
+                    "no price",
+                    at.line().choice().label() + " has no price",
+                    at.line().slot().label() + ": " + why);
         }
         price.offer()
                 .map(Offer::seenAt)

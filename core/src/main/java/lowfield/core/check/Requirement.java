@@ -19,6 +19,12 @@ public record Requirement<T>(String key, Function<Build, T> value) {
     public static final Requirement<Optional<String>> PSU_FLOOR = wish("psu-floor", Wishes::supplyFloor);
     public static final Requirement<Optional<Set<Slot>>> NOT_IN_TOTAL = wish("not-in-total", Wishes::beside);
     public static final Requirement<Optional<String>> REGION = wish("region", Wishes::region);
+    public static final Requirement<Optional<Integer>> LEAST_CARD_MEMORY =
+            wish("least-card-memory", w -> w.least().cardMemory());
+    public static final Requirement<Optional<Integer>> LEAST_STORAGE =
+            wish("least-storage", w -> w.least().storage());
+    public static final Requirement<Optional<Integer>> LEAST_ENDURANCE =
+            wish("least-endurance", w -> w.least().endurance());
     /** The year of the edition; absent outside one. */
     public static final Requirement<Optional<Integer>> YEAR = new Requirement<>("year", Build::year);
 

@@ -19,6 +19,7 @@ import lowfield.core.RuleBroken;
  * @param supplyFloor the least quality of the supply, one of {@link #QUALITIES}
  * @param beside the slots that the tier's total leaves out; absent when the tier does not say
  * @param region where a warranty must be served
+ * @param least sizes that are asked for at least
  */
 public record Wishes(
         Set<String> colours,
@@ -30,7 +31,8 @@ public record Wishes(
         Set<String> rearPorts,
         Optional<String> supplyFloor,
         Optional<Set<Slot>> beside,
-        Optional<String> region) {
+        Optional<String> region,
+        Least least) {
     /** What testers call a supply, the worst first. */
     public static final List<String> QUALITIES = List.of("poor", "fair", "good", "excellent");
 
@@ -45,7 +47,8 @@ public record Wishes(
             Set.of(),
             Optional.empty(),
             Optional.empty(),
-            Optional.empty());
+            Optional.empty(),
+            Least.NONE);
 
     /** Whether lighting inside is wanted. */
     public enum Lit {

@@ -120,5 +120,8 @@ public record Processor(
         Figure<String> fault,
 
         @Shown(value = "supported by current operating systems", brief = false, group = "care")
-        Figure<Boolean> supportedBySystem)
+        Figure<Boolean> supportedBySystem,
+
+        @Shown(value = "runs error correction", brief = false, better = Better.MORE, group = "speed")
+        Figure<Boolean> corrects)
         implements Spec {}

@@ -10,6 +10,7 @@ import java.util.Random;
 import java.util.UUID;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
+import lowfield.core.guide.Least;
 import lowfield.core.guide.Line;
 import lowfield.core.guide.Slot;
 import lowfield.core.guide.Wishes;
@@ -140,6 +141,10 @@ public final class GeneratedParts {
                     lean(Slot.PROCESSOR, "supportedBySystem", true, false),
                     lean(Slot.MOTHERBOARD, "tpm", "2.0, on", "2.0, off", "none")),
             List.of(lean(Slot.MOTHERBOARD, "radio", true)),
+            List.of(
+                    lean(Slot.MEMORY, "corrects", true),
+                    lean(Slot.MOTHERBOARD, "corrects", true),
+                    lean(Slot.PROCESSOR, "corrects", true, false)),
             List.of(lean(Slot.PROCESSOR, "coolerInBox", true)),
             List.of(lean(Slot.MEMORY, "modules", 1), lean(Slot.PROCESSOR, "graphics", true)),
             List.of(
@@ -584,7 +589,13 @@ public final class GeneratedParts {
                 random.nextBoolean() ? java.util.Set.of("USB-A") : java.util.Set.of(),
                 random.nextBoolean() ? Optional.of("good") : Optional.empty(),
                 random.nextBoolean() ? Optional.of(java.util.Set.of(Slot.SCREEN)) : Optional.empty(),
-                random.nextBoolean() ? Optional.of("Home coast") : Optional.empty());
+                random.nextBoolean() ? Optional.of("Home coast") : Optional.empty(),
+                new Least(ask(8, 24), ask(1000, 4000), ask(100, 600)));
+    }
+
+    /** One of two sizes, or neither. */
+    private Optional<Integer> ask(int little, int much) {
+        return random.nextBoolean() ? Optional.of(random.nextBoolean() ? little : much) : Optional.empty();
     }
 
     public Random random() {

@@ -1,7 +1,9 @@
 package lowfield.server.guide;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.Optional;
 import java.util.Set;
+import lowfield.core.guide.Least;
 import lowfield.core.guide.Slot;
 import lowfield.core.guide.Wishes;
 import org.jspecify.annotations.Nullable;
@@ -17,9 +19,13 @@ public record WishForm(
         @Nullable Set<String> rearPorts,
         @Nullable String supplyFloor,
         @Nullable Set<Slot> beside,
-        @Nullable Boolean warrantyHere) {
+        @Nullable Boolean warrantyHere,
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Integer leastCardMemory,
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Integer leastStorage,
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Integer leastEndurance) {
     /** Nothing is asked for. */
-    public static final WishForm NONE = new WishForm(null, null, null, null, null, null, null, null, null, null);
+    public static final WishForm NONE =
+            new WishForm(null, null, null, null, null, null, null, null, null, null, null, null, null);
 
     public WishForm {
         colours = kept(colours);
@@ -47,6 +53,10 @@ public record WishForm(
                 Optional.ofNullable(rearPorts).orElse(Set.of()),
                 Optional.ofNullable(supplyFloor).filter(f -> !f.isBlank()),
                 Optional.ofNullable(beside),
-                Optional.of(region).filter(r -> Boolean.TRUE.equals(warrantyHere)));
+                Optional.of(region).filter(r -> Boolean.TRUE.equals(warrantyHere)),
+                new Least(
+                        Optional.ofNullable(leastCardMemory),
+                        Optional.ofNullable(leastStorage),
+                        Optional.ofNullable(leastEndurance)));
     }
 }

@@ -37,6 +37,7 @@ public final class CpuFigures {
             ref("memoryCeiling", Processor::memoryCeiling);
     public static final FigureRef<Processor, Integer> CPU_BOXED_COOLER = ref("boxedCooler", Processor::boxedCooler);
     public static final FigureRef<Processor, String> CPU_SAFE_FIRMWARE = ref("safeFirmware", Processor::safeFirmware);
+    public static final FigureRef<Processor, Boolean> CPU_CORRECTS = ref("corrects", Processor::corrects);
     public static final FigureRef<Processor, String> CPU_FAULT = ref("fault", Processor::fault);
     public static final FigureRef<Processor, Boolean> CPU_SUPPORTED_BY_SYSTEM =
             ref("supportedBySystem", Processor::supportedBySystem);

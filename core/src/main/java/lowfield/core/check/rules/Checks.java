@@ -31,7 +31,8 @@ public final class Checks {
                     FanChecks.ALL,
                     LightingChecks.ALL,
                     FirstStartChecks.ALL,
-                    BriefChecks.ALL)
+                    BriefChecks.ALL,
+                    SizeChecks.ALL)
             .flatMap(List::stream)
             .toList();
 

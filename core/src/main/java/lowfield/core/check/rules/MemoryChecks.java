@@ -6,6 +6,7 @@ import static lowfield.core.check.LineFact.PART;
 import static lowfield.core.check.LineFact.QUANTITY;
 import static lowfield.core.check.LineFact.SOURCE;
 import static lowfield.core.check.figures.CpuFigures.*;
+import static lowfield.core.check.figures.CpuFigures.CPU_CORRECTS;
 import static lowfield.core.check.figures.MemoryFigures.*;
 import static lowfield.core.check.figures.MotherboardFigures.*;
 
@@ -60,6 +61,7 @@ final class MemoryChecks {
     private static final View CARD = View.of(Slot.GRAPHICS_CARD, SOURCE);
     private static final View ECC = View.of(Slot.MEMORY, MEMORY_CORRECTS);
     private static final View BOARD_ECC = View.of(Slot.MOTHERBOARD, BOARD_CORRECTS);
+    private static final View CPU_ECC = View.of(Slot.PROCESSOR, CPU_CORRECTS);
 
     static final List<Check> ALL = List.of(
             decides("memory-generation", "Memory and motherboard are of one generation")
@@ -155,11 +157,12 @@ final class MemoryChecks {
                             "Different memory kits are mixed here; no maker promises that.")
                     .by(MemoryChecks::mixed),
             advises("error-correction", "Where ECC is asked for, CPU, motherboard and memory all do it")
-                    .seeing(ECC, BOARD_ECC)
+                    .seeing(ECC, BOARD_ECC, CPU_ECC)
                     .requiring(Requirement.ECC)
-                    .fits("both", "Memory and motherboard do ECC.")
+                    .fits("all", "CPU, motherboard and memory do ECC.")
                     .caution("memory", "ECC is asked for, and the memory is without it.")
                     .caution("board", "The memory does ECC, and the motherboard does not use it.")
+                    .caution("cpu", "The memory does ECC, and the CPU does not use it.")
                     .by(MemoryChecks::ecc));
 
     private MemoryChecks() {}
@@ -343,12 +346,26 @@ final class MemoryChecks {
         }
         for (var memory : in.lines(ECC)) {
             for (var board : in.lines(BOARD_ECC)) {
-                var about = tell.about(memory, board);
-                about.with(
-                        memory.get(MEMORY_CORRECTS),
-                        board.get(BOARD_CORRECTS),
-                        (corrects, uses) -> about.say(!corrects ? "memory" : uses ? "both" : "board"));
+                for (var cpu : in.lines(CPU_ECC)) {
+                    ecc(memory, board, cpu, tell.about(memory, board, cpu));
+                }
             }
+        }
+    }
+
+    /** One that does not is enough to know; a figure is missing only where the others do. */
+    private static void ecc(Seen memory, Seen board, Seen cpu, FindingCollector.About tell) {
+        if (!memory.or(MEMORY_CORRECTS, true)) {
+            tell.say("memory");
+        } else if (!board.or(BOARD_CORRECTS, true)) {
+            tell.say("board");
+        } else if (!cpu.or(CPU_CORRECTS, true)) {
+            tell.say("cpu");
+        } else {
+            tell.with(
+                    memory.get(MEMORY_CORRECTS),
+                    board.get(BOARD_CORRECTS),
+                    (corrects, uses) -> tell.with(cpu.get(CPU_CORRECTS), runs -> tell.say("all")));
         }
     }
 }

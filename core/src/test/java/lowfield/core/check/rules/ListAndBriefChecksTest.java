@@ -10,6 +10,7 @@ import java.util.Set;
 import lowfield.core.check.TestBuild;
 import lowfield.core.check.Verdict;
 import lowfield.core.guide.Choice;
+import lowfield.core.guide.Least;
 import lowfield.core.guide.Slot;
 import lowfield.core.guide.Wishes;
 import lowfield.core.offer.Condition;
@@ -29,7 +30,8 @@ class ListAndBriefChecksTest {
                 Set.of(),
                 Optional.empty(),
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                Least.NONE);
     }
 
     private static Wishes theme(String... colours) {
@@ -51,7 +53,50 @@ class ListAndBriefChecksTest {
                 ports,
                 Optional.ofNullable(floor),
                 Optional.ofNullable(beside),
-                Optional.ofNullable(region));
+                Optional.ofNullable(region),
+                Least.NONE);
+    }
+
+    private static TestBuild asked(Integer cardMemory, Integer storage, Integer endurance) {
+        return sound().asked(new Wishes(
+                Set.of(),
+                Wishes.Lit.EITHER,
+                false,
+                false,
+                false,
+                Optional.empty(),
+                Set.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                new Least(
+                        Optional.ofNullable(cardMemory),
+                        Optional.ofNullable(storage),
+                        Optional.ofNullable(endurance))));
+    }
+
+    @Test
+    void sizesThatATierAsksFor() {
+        asked(8, null, null).with(Slot.GRAPHICS_CARD, "memory", 8).says("asked-card-memory", "enough");
+        asked(12, null, null)
+                .with(Slot.GRAPHICS_CARD, "memory", 8)
+                .says("asked-card-memory", "short", "has 8 GB of memory; at least 12 GB are asked for");
+        asked(12, null, null).without(Slot.GRAPHICS_CARD, "memory").lacks("asked-card-memory", "memory");
+        asked(12, null, null).with(Slot.GRAPHICS_CARD, "memory", 8).tellsReadersNothing("asked-card-memory");
+        sound().isSilentOn("asked-card-memory");
+        var two = asked(null, 2000, null).with(Slot.SYSTEM_DRIVE, "capacity", 1000);
+        two.says("asked-storage", "short", "hold 1000 GB");
+        two.quantity(Slot.SYSTEM_DRIVE, 2).says("asked-storage", "enough", "hold 2000 GB");
+        asked(null, 2000, null).without(Slot.SYSTEM_DRIVE, "capacity").lacks("asked-storage", "capacity");
+        asked(null, 2000, null)
+                .without(Slot.SYSTEM_DRIVE, "capacity")
+                .adding(Slot.SECOND_DRIVE, "capacity", 2000)
+                .says("asked-storage", "enough");
+        sound().isSilentOn("asked-storage");
+        asked(null, null, 600).with(Slot.SYSTEM_DRIVE, "endurance", 600).says("asked-endurance", "enough");
+        asked(null, null, 601).with(Slot.SYSTEM_DRIVE, "endurance", 600).says("asked-endurance", "short");
+        asked(null, null, 600).without(Slot.SYSTEM_DRIVE, "endurance").lacks("asked-endurance", "endurance");
+        sound().isSilentOn("asked-endurance");
     }
 
     @Test
@@ -187,7 +232,9 @@ class ListAndBriefChecksTest {
         var both = sound().with(Slot.MEMORY, "corrects", true)
                 .with(Slot.MOTHERBOARD, "corrects", true)
                 .asked(ecc);
-        both.says("error-correction", "both");
+        both.lacks("error-correction", "error correction");
+        both.with(Slot.PROCESSOR, "corrects", true).says("error-correction", "all");
+        both.with(Slot.PROCESSOR, "corrects", false).says("error-correction", "cpu");
         both.with(Slot.MOTHERBOARD, "corrects", false).says("error-correction", "board");
         both.with(Slot.MEMORY, "corrects", false).says("error-correction", "memory");
         var wifi = wishes(Set.of(), Wishes.Lit.EITHER, true, false, false);
