@@ -15,6 +15,10 @@ import java.util.zip.ZipInputStream;
 import lowfield.database.Access;
 import lowfield.database.Contents;
 import lowfield.database.Migration;
+import lowfield.server.archive.Published;
+import lowfield.server.platform.Json;
+import lowfield.server.readers.Pages;
+import org.jsoup.Jsoup;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -123,5 +127,31 @@ class PastTest {
             }
         }
         return files;
+    }
+
+    /** Each document that was ever published is read, and its page says the same to its readers as it did then. */
+    @Test
+    void pagesOfOldDocumentsKeepTheirVisibleText() throws IOException {
+        var kept = published();
+        var pages = Stage.open().bean(Pages.class);
+        var documents = kept.keySet().stream()
+                .filter(n -> n.startsWith("documents/"))
+                .sorted()
+                .toList();
+        assertThat(documents).hasSize(12);
+        for (var name : documents) {
+            var document = Json.read(new String(kept.get(name), StandardCharsets.UTF_8), Published.class);
+            var then = new String(
+                    kept.get("pages/the-tidewater-guide/editions/%d.html".formatted(document.number())),
+                    StandardCharsets.UTF_8);
+            assertThat(visible(pages.preview(document))).as(name).isEqualTo(visible(then));
+        }
+    }
+
+    /** Without what stands in slots, and the hash, which a preview has not. */
+    private static String visible(String html) {
+        var page = Jsoup.parse(html);
+        page.select("p.older, p:has(span.hash)").remove();
+        return page.body().text().replaceAll("\\s+", " ");
     }
 }

@@ -78,6 +78,26 @@ public class Archive {
                         r.value1(), r.value2(), r.value3(), r.value4(), r.value5(), r.value6(), r.value7()));
     }
 
+    /** The latest revision of an edition that was published. */
+    public Revision latest(UUID edition) {
+        return db.select(
+                        REVISION.ID,
+                        EDITION.NUMBER,
+                        REVISION.NUMBER,
+                        REVISION.KIND,
+                        REVISION.SNAPSHOT,
+                        REVISION.HASH,
+                        REVISION.PUBLISHED_AT)
+                .from(REVISION)
+                .join(EDITION)
+                .on(EDITION.ID.eq(REVISION.EDITION_ID))
+                .where(REVISION.EDITION_ID.eq(edition))
+                .orderBy(REVISION.NUMBER.desc())
+                .limit(1)
+                .fetchSingle(r -> new Revision(
+                        r.value1(), r.value2(), r.value3(), r.value4(), r.value5(), r.value6(), r.value7()));
+    }
+
     /** What is current of every edition that is out, oldest first. */
     public List<Published> published(UUID guide) {
         return db

@@ -129,7 +129,7 @@ public class Press {
                 .set(EDITION.VERSION, EDITION.VERSION.plus(1))
                 .where(EDITION.ID.eq(editionId))
                 .execute();
-        pages.render(loaded.guide().id());
+        pages.render(loaded.guide().id(), archive.latest(editionId));
         return new Result(row.getNumber(), hash, Pages.path(loaded.guide().slug(), row.getNumber()));
     }
 

@@ -17,9 +17,11 @@ import lowfield.server.guide.BandForm;
 final class PageModel {
     private final Published published;
     private final Wording words;
+    private final Marks marks;
 
-    PageModel(Published published) {
+    PageModel(Published published, Marks marks) {
         this.published = published;
+        this.marks = marks;
         this.words = Wording.of(published.guide());
     }
 
@@ -86,7 +88,7 @@ final class PageModel {
                 about(build),
                 words.range(build.totalEstimated()),
                 standing(tier.band(), build),
-                Todays.place(published.number(), build.id()),
+                marks.today(build.id()),
                 elsewhere(build),
                 rates(build),
                 stake == null || stake.inside(),

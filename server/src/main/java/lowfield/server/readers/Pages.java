@@ -3,6 +3,7 @@ package lowfield.server.readers;
 import static lowfield.db.Tables.EDITION;
 import static lowfield.db.Tables.GUIDE;
 import static lowfield.db.Tables.READER_PAGE;
+import static lowfield.db.Tables.REVISION;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -19,6 +20,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.zip.GZIPOutputStream;
 import lowfield.server.archive.Archive;
@@ -26,6 +28,9 @@ import lowfield.server.archive.Published;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.Notices;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.springframework.boot.context.event.ApplicationStartedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
@@ -56,50 +61,64 @@ public class Pages {
         return "/" + slug + "/editions/" + edition;
     }
 
-    /** Renders every page of a guide anew, since older ones say which edition is current. */
-    public void render(UUID guide) {
-        var revisions = archive.of(guide);
-        if (revisions.isEmpty()) {
-            return;
-        }
-        var all = new ArrayList<Published>();
-        for (var revision : revisions) {
-            all.add(Json.read(revision.json(), Published.class));
-        }
-        var current = all.get(all.size() - 1);
-        var slug = current.guide().slug();
-        for (int i = 0; i < all.size(); i++) {
-            var path = path(slug, all.get(i).number());
-            keep(
-                    guide,
-                    path,
-                    HTML,
-                    edition(all.get(i), current, path, revisions.get(i).hash()));
-            keep(guide, path + ".json", "application/json", revisions.get(i).json());
-        }
-        keep(
-                guide,
-                "/" + slug,
-                HTML,
-                edition(
-                        current,
-                        current,
-                        path(slug, current.number()),
-                        revisions.get(revisions.size() - 1).hash()));
-        keep(guide, "/" + slug + "/archive", HTML, archivePage(all, current));
+    /** Renders the pages of a revision that was just published, and those of the guide that name it; no other. */
+    public void render(UUID guide, Archive.Revision revision) {
+        var published = Json.read(revision.json(), Published.class);
+        edition(guide, published, revision);
+        fronts(guide, published, revision);
         notices.changed(Notices.Topic.PAGES);
     }
 
-    String preview(Published published, Published current) {
-        return edition(published, current, path(published.guide().slug(), published.number()), "");
+    private void edition(UUID guide, Published published, Archive.Revision revision) {
+        var path = path(published.guide().slug(), published.number());
+        keep(guide, Optional.of(published.number()), path, HTML, edition(published, path, revision.hash()));
+        keep(guide, Optional.empty(), path + ".json", "application/json", plain(revision.json()));
     }
 
+    /** The guide's own address, which shows its current edition, and its archive. */
+    private void fronts(UUID guide, Published current, Archive.Revision revision) {
+        var slug = current.guide().slug();
+        keep(
+                guide,
+                Optional.of(current.number()),
+                "/" + slug,
+                HTML,
+                edition(current, path(slug, current.number()), revision.hash()));
+        keep(guide, Optional.empty(), "/" + slug + "/archive", HTML, plain(archivePage(guide, current)));
+    }
+
+    /** Renders once more what was kept before pages had slots. */
+    @EventListener(ApplicationStartedEvent.class)
+    void renderWhatHasNoSlots() {
+        db.selectDistinct(READER_PAGE.GUIDE_ID)
+                .from(READER_PAGE)
+                .where(READER_PAGE.SLOTS.isNull())
+                .fetch(READER_PAGE.GUIDE_ID)
+                .forEach(this::renderAll);
+    }
+
+    private void renderAll(UUID guide) {
+        var revisions = archive.of(guide);
+        for (var revision : revisions) {
+            edition(guide, Json.read(revision.json(), Published.class), revision);
+        }
+        var latest = revisions.get(revisions.size() - 1);
+        fronts(guide, Json.read(latest.json(), Published.class), latest);
+    }
+
+    /** The page as it would be; its slots are empty. */
     public String preview(Published published) {
-        return preview(published, published);
+        var path = path(published.guide().slug(), published.number());
+        return new String(edition(published, path, "").body(), StandardCharsets.UTF_8);
     }
 
-    private String edition(Published published, Published current, String path, String hash) {
-        var model = new PageModel(published);
+    private static Marks.Cut plain(String text) {
+        return new Marks.Cut(text.getBytes(StandardCharsets.UTF_8), List.of());
+    }
+
+    private Marks.Cut edition(Published published, String path, String hash) {
+        var marks = new Marks();
+        var model = new PageModel(published, marks);
         var context = new Context(Locale.forLanguageTag(published.guide().locale()));
         context.setVariable("guide", published.guide());
         context.setVariable("number", published.number());
@@ -112,29 +131,26 @@ public class Pages {
         context.setVariable("path", path);
         context.setVariable("hash", hash);
         context.setVariable("home", "/" + published.guide().slug());
-        context.setVariable(
-                "superseded",
-                published.number() == current.number()
-                        ? ""
-                        : "Edition " + current.number() + ", "
-                                + Wording.of(current.guide()).month(current.period()));
+        context.setVariable("superseded", marks.superseded());
         context.setVariable("data", data(published, model));
-        return templates.process("edition", context);
+        return marks.cut(templates.process("edition", context));
     }
 
-    private String archivePage(List<Published> all, Published current) {
-        var rows = new ArrayList<ArchiveRow>();
-        for (var published : all) {
-            var model = new PageModel(published);
-            rows.add(
-                    0,
-                    new ArchiveRow(
-                            published.number(),
-                            model.words().month(published.period()),
-                            model.words().date(published.publishedAt()),
-                            path(published.guide().slug(), published.number()),
-                            published == current));
-        }
+    private String archivePage(UUID guide, Published current) {
+        var words = Wording.of(current.guide());
+        var rows = db.select(EDITION.NUMBER, EDITION.PERIOD, DSL.max(REVISION.PUBLISHED_AT))
+                .from(EDITION)
+                .join(REVISION)
+                .on(REVISION.EDITION_ID.eq(EDITION.ID))
+                .where(EDITION.GUIDE_ID.eq(guide))
+                .groupBy(EDITION.NUMBER, EDITION.PERIOD)
+                .orderBy(EDITION.NUMBER.desc())
+                .fetch(r -> new ArchiveRow(
+                        r.value1(),
+                        words.month(r.value2()),
+                        words.date(r.value3().toInstant()),
+                        path(current.guide().slug(), r.value1()),
+                        r.value1() == current.number()));
         var context = new Context(Locale.forLanguageTag(current.guide().locale()));
         context.setVariable("guide", current.guide());
         context.setVariable("home", "/" + current.guide().slug());
@@ -166,17 +182,20 @@ public class Pages {
         return Json.write(article).replace("<", "\\u003c");
     }
 
-    private void keep(UUID guide, String path, String type, String text) {
-        var body = text.getBytes(StandardCharsets.UTF_8);
-        var now = OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+    private void keep(UUID guide, Optional<Integer> edition, String path, String type, Marks.Cut page) {
         db.insertInto(READER_PAGE)
-                .values(path, guide, type, body, zipped(body), etag(body), now)
+                .set(READER_PAGE.PATH, path)
+                .set(READER_PAGE.GUIDE_ID, guide)
+                .set(READER_PAGE.CONTENT_TYPE, type)
+                .set(READER_PAGE.BODY, page.body())
+                .set(READER_PAGE.ZIPPED, zipped(page.body()))
+                .set(READER_PAGE.ETAG, etag(page.body()))
+                .set(READER_PAGE.RENDERED_AT, OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC))
+                .set(READER_PAGE.EDITION_NUMBER, edition.orElse(null))
+                .set(READER_PAGE.SLOTS, Json.jsonb(page.slots()))
                 .onConflict(READER_PAGE.PATH)
                 .doUpdate()
-                .set(READER_PAGE.BODY, body)
-                .set(READER_PAGE.ZIPPED, zipped(body))
-                .set(READER_PAGE.ETAG, etag(body))
-                .set(READER_PAGE.RENDERED_AT, now)
+                .setAllToExcluded()
                 .execute();
     }
 

@@ -1,7 +1,5 @@
 package lowfield.server.readers;
 
-import static lowfield.db.Tables.READER_PAGE;
-
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.servlet.FilterChain;
@@ -12,13 +10,12 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Optional;
-import lowfield.db.tables.records.ReaderPageRecord;
 import lowfield.server.platform.Notices;
 import lowfield.server.platform.Settings;
-import org.jooq.DSLContext;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.core.io.ClassPathResource;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -44,16 +41,16 @@ public class ReaderSite extends OncePerRequestFilter {
     private static final String PAGE_CACHING = "public, max-age=60";
     private static final String FILE_CACHING = "public, max-age=86400";
 
-    private final DSLContext db;
     private final Pages pages;
-    private final Todays todays;
+    private final FrozenPages frozen;
+    private final SlotFiller filler;
     private final Settings settings;
     private final Cache<String, Optional<Sent>> cache =
             Caffeine.newBuilder().maximumSize(2_000).expireAfterWrite(FRESH).build();
 
-    ReaderSite(DSLContext db, Pages pages, Todays todays, Settings settings, Notices notices) {
-        this.todays = todays;
-        this.db = db;
+    ReaderSite(Pages pages, FrozenPages frozen, SlotFiller filler, Settings settings, Notices notices) {
+        this.frozen = frozen;
+        this.filler = filler;
         this.pages = pages;
         this.settings = settings;
         notices.whenChanged(topic -> {
@@ -84,11 +81,16 @@ public class ReaderSite extends OncePerRequestFilter {
         }
         var path = request.getRequestURI();
         var bare = path.length() > 1 && path.endsWith("/") ? path.substring(0, path.length() - 1) : path;
-        var sent = bare.length() > 200 ? Optional.<Sent>empty() : cache.get(bare, this::find);
-        if (sent.isPresent()) {
-            send(request, response, sent.get());
-        } else {
-            missing(response);
+        try {
+            var sent = bare.length() > 200 ? Optional.<Sent>empty() : cache.get(bare, this::find);
+            if (sent.isPresent()) {
+                send(request, response, sent.get());
+            } else {
+                told(response, HttpServletResponse.SC_NOT_FOUND, "There is nothing at this address");
+            }
+        } catch (DataAccessException | org.jooq.exception.DataAccessException away) {
+            response.setHeader("Retry-After", "30");
+            told(response, HttpServletResponse.SC_SERVICE_UNAVAILABLE, "This page cannot be reached at the moment");
         }
     }
 
@@ -122,12 +124,13 @@ public class ReaderSite extends OncePerRequestFilter {
         }
     }
 
-    private static void missing(HttpServletResponse response) throws IOException {
-        response.setStatus(HttpServletResponse.SC_NOT_FOUND);
+    private static void told(HttpServletResponse response, int status, String sentence) throws IOException {
+        response.setStatus(status);
         response.setContentType("text/html; charset=utf-8");
         response.getOutputStream()
                 .write(
-                        "<!doctype html><html lang=\"en\"><head><title>Not here</title><link rel=\"stylesheet\" href=\"/reader/reader.css\"></head><body><main><h1>There is nothing at this address</h1><p><a href=\"/\">To the guides</a></p></main></body></html>"
+                        "<!doctype html><html lang=\"en\"><head><title>%s</title><link rel=\"stylesheet\" href=\"/reader/reader.css\"></head><body><main><h1>%s</h1><p><a href=\"/\">To the guides</a></p></main></body></html>"
+                                .formatted(sentence, sentence)
                                 .getBytes(StandardCharsets.UTF_8));
     }
 
@@ -145,14 +148,14 @@ public class ReaderSite extends OncePerRequestFilter {
         if (path.equals("/icon.svg") || path.equals("/favicon.ico")) {
             return file("META-INF/resources/icon.svg", "image/svg+xml");
         }
-        return db.selectFrom(READER_PAGE).where(READER_PAGE.PATH.eq(path)).fetchOptional(this::page);
+        return frozen.at(path).map(this::page);
     }
 
-    /** The page as it was frozen, with today's total beside each build while its edition is the current one. */
-    private Sent page(ReaderPageRecord r) {
-        return todays.beside(r.getGuideId(), r.getBody())
-                .map(html -> Sent.of(r.getContentType(), html, PAGE_CACHING))
-                .orElseGet(() -> new Sent(r.getContentType(), r.getBody(), r.getZipped(), r.getEtag(), PAGE_CACHING));
+    /** The page as it was frozen, with what goes into its slots now. */
+    private Sent page(FrozenPage page) {
+        return filler.filled(page)
+                .map(html -> Sent.of(page.type(), html, PAGE_CACHING))
+                .orElseGet(() -> new Sent(page.type(), page.body(), page.zipped(), page.etag(), PAGE_CACHING));
     }
 
     private static Optional<Sent> file(String place, String type) {
