@@ -67,7 +67,7 @@ class Server {
     if (request.headers.get('If-Match') !== `"${this.version}"`) {
       return problem(412, 'stale', 'This line was changed meanwhile.', { theirs: { reason: this.reason } });
     }
-    if (body.reason === 'refused') return problem(422, 'rule-broken', 'That cannot be.');
+    if (body.reason === 'refused') return problem(422, 'rule-broken', 'A rule is broken.');
     this.version++;
     this.reason = body.reason;
     this.options = body.options ?? this.options;
@@ -178,7 +178,7 @@ describe('the bench', () => {
     await bench.edit('l', { reason: 'fine' });
     expect(server.reason).toBe('fine');
     await bench.edit('l', { reason: 'refused' });
-    expect(bench.sentence).toBe('That cannot be.');
+    expect(bench.sentence).toBe('A rule is broken.');
     expect(server.reason).toBe('fine');
   });
 

@@ -279,8 +279,13 @@ class RoundTest {
 
     @Test
     void markupInAShopsPageStaysText() {
+        world.filled();
         mood("SCRIPT");
         assertThat(world.round().path("failed").asInt()).isZero();
+        assertThat(world.line("CASE").path("goods").path("minor").asLong()).isEqualTo(6450);
+        assertThat(world.bench().toString()).doesNotContain("alert(1)");
+        world.publish();
+        assertThat(world.read("/" + world.slug)).contains("64.50").doesNotContain("alert(1)");
     }
 
     @Test

@@ -174,6 +174,20 @@ public final class TestEdition {
 
     /** A line with another reason. */
     public static LinePlan because(LinePlan line, Reason reason) {
+        return with(line, reason, line.options(), line.follows());
+    }
+
+    /** A line with these options. */
+    public static LinePlan offering(LinePlan line, Option... options) {
+        return with(line, line.reason(), List.of(options), line.follows());
+    }
+
+    /** A line that takes its choice from another. */
+    public static LinePlan following(LinePlan line, UUID source) {
+        return with(line, line.reason(), line.options(), Optional.of(source));
+    }
+
+    private static LinePlan with(LinePlan line, Reason reason, List<Option> options, Optional<UUID> follows) {
         return new LinePlan(
                 line.id(),
                 line.slot(),
@@ -183,41 +197,9 @@ public final class TestEdition {
                 line.place(),
                 line.held(),
                 reason,
-                line.options(),
+                options,
                 line.compared(),
-                line.follows());
-    }
-
-    /** A line with these options. */
-    public static LinePlan offering(LinePlan line, Option... options) {
-        return new LinePlan(
-                line.id(),
-                line.slot(),
-                line.choice(),
-                line.quantity(),
-                line.isCounted(),
-                line.place(),
-                line.held(),
-                line.reason(),
-                List.of(options),
-                line.compared(),
-                line.follows());
-    }
-
-    /** A line that takes its choice from another. */
-    public static LinePlan following(LinePlan line, UUID source) {
-        return new LinePlan(
-                line.id(),
-                line.slot(),
-                line.choice(),
-                line.quantity(),
-                line.isCounted(),
-                line.place(),
-                line.held(),
-                line.reason(),
-                line.options(),
-                line.compared(),
-                Optional.of(source));
+                follows);
     }
 
     /** The part that a build holds in a slot. */

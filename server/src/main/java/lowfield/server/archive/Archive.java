@@ -18,6 +18,8 @@ import lowfield.server.accounts.Person;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.Notices;
 import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.jooq.SelectOnConditionStep;
 import org.springframework.stereotype.Service;
 
 /** The published revisions of editions; a revision never changes. */
@@ -61,25 +63,22 @@ public class Archive {
 
     /** Every revision of a guide, oldest first. */
     public List<Revision> of(UUID guide) {
-        return db.select(
-                        REVISION.ID,
-                        EDITION.NUMBER,
-                        REVISION.NUMBER,
-                        REVISION.KIND,
-                        REVISION.SNAPSHOT,
-                        REVISION.HASH,
-                        REVISION.PUBLISHED_AT)
-                .from(REVISION)
-                .join(EDITION)
-                .on(EDITION.ID.eq(REVISION.EDITION_ID))
+        return revisions()
                 .where(EDITION.GUIDE_ID.eq(guide))
                 .orderBy(EDITION.NUMBER, REVISION.NUMBER)
-                .fetch(r -> new Revision(
-                        r.value1(), r.value2(), r.value3(), r.value4(), r.value5(), r.value6(), r.value7()));
+                .fetch(Archive::revision);
     }
 
     /** The latest revision of an edition that was published. */
     public Revision latest(UUID edition) {
+        return revisions()
+                .where(REVISION.EDITION_ID.eq(edition))
+                .orderBy(REVISION.NUMBER.desc())
+                .limit(1)
+                .fetchSingle(Archive::revision);
+    }
+
+    private SelectOnConditionStep<?> revisions() {
         return db.select(
                         REVISION.ID,
                         EDITION.NUMBER,
@@ -90,12 +89,18 @@ public class Archive {
                         REVISION.PUBLISHED_AT)
                 .from(REVISION)
                 .join(EDITION)
-                .on(EDITION.ID.eq(REVISION.EDITION_ID))
-                .where(REVISION.EDITION_ID.eq(edition))
-                .orderBy(REVISION.NUMBER.desc())
-                .limit(1)
-                .fetchSingle(r -> new Revision(
-                        r.value1(), r.value2(), r.value3(), r.value4(), r.value5(), r.value6(), r.value7()));
+                .on(EDITION.ID.eq(REVISION.EDITION_ID));
+    }
+
+    private static Revision revision(Record row) {
+        return new Revision(
+                row.get(REVISION.ID),
+                row.get(EDITION.NUMBER),
+                row.get(REVISION.NUMBER),
+                row.get(REVISION.KIND),
+                row.get(REVISION.SNAPSHOT),
+                row.get(REVISION.HASH),
+                row.get(REVISION.PUBLISHED_AT));
     }
 
     /** What is current of every edition that is out, oldest first. */

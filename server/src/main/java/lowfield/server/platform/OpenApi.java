@@ -31,7 +31,12 @@ class OpenApi {
     @Bean
     OpenAPI description() {
         return new OpenAPI()
-                .info(new Info().title("Lowfield").version("1").description("The desk of a build guide's author."))
+                .info(
+                        new Info()
+                                .title("Lowfield")
+                                .version("1")
+                                .description(
+                                        "The desk of a build guide's author. Every change carries an Idempotency-Key of its own, or the version it was made from in If-Match."))
                 .servers(List.of(new Server().url("/")));
     }
 

@@ -44,7 +44,7 @@ public class Problems {
 
     @ExceptionHandler
     ProblemDetail rule(RuleBroken broken) {
-        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "rule-broken", "That cannot be", broken.getMessage());
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "rule-broken", "Rule broken", broken.getMessage());
     }
 
     @ExceptionHandler
@@ -138,7 +138,7 @@ public class Problems {
                 .map(e -> e.getField() + " " + e.getDefaultMessage())
                 .sorted()
                 .collect(Collectors.joining("; "));
-        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "rule-broken", "That cannot be", fields + ".");
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "rule-broken", "Rule broken", fields + ".");
     }
 
     @ExceptionHandler

@@ -1,5 +1,6 @@
 package lowfield.server.accounts.web;
 
+import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Size;
@@ -34,6 +35,7 @@ class OwnAccountController {
         this.sessions = sessions;
     }
 
+    @Operation(operationId = "changePassword", summary = "Change one's own password")
     @PutMapping("/password")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void changePassword(
@@ -41,11 +43,13 @@ class OwnAccountController {
         people.changePassword(person, change.old(), change.fresh(), session.getId());
     }
 
+    @Operation(operationId = "listOwnSessions", summary = "List where one is signed in")
     @GetMapping("/sessions")
     List<OpenSessions.Open> sessions(@AuthenticationPrincipal Person person, HttpSession session) {
         return sessions.of(person.id(), session.getId());
     }
 
+    @Operation(operationId = "endSession", summary = "End one of one's own sessions")
     @DeleteMapping("/sessions/{key}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void end(@PathVariable String key, @AuthenticationPrincipal Person person, HttpSession session) {
@@ -53,6 +57,7 @@ class OwnAccountController {
     }
 
     /** Ends all sessions of this account but the one that asks. */
+    @Operation(operationId = "endOtherSessions", summary = "End all of one's other sessions")
     @DeleteMapping("/sessions")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void endOthers(@AuthenticationPrincipal Person person, HttpSession session) {

@@ -1,5 +1,6 @@
 package lowfield.server.accounts.web;
 
+import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -38,36 +39,42 @@ class PeopleController {
         this.log = log;
     }
 
+    @Operation(operationId = "listPeople", summary = "List the people of this desk")
     @GetMapping
     List<People.Listed> all() {
         return people.all();
     }
 
     /** Answers with a one-time link by which they set their password. */
+    @Operation(operationId = "invitePerson", summary = "Invite somebody with a one-time link")
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     People.Link invite(@Valid @RequestBody NewPerson person, @AuthenticationPrincipal Person by) {
         return people.invite(person.name(), person.email(), person.role(), by);
     }
 
+    @Operation(operationId = "makeLink", summary = "Make a recovery link for somebody")
     @PostMapping("/{person}/links")
     @ResponseStatus(HttpStatus.CREATED)
     People.Link link(@PathVariable UUID person, @AuthenticationPrincipal Person by) {
         return people.link(person, by);
     }
 
+    @Operation(operationId = "changeRole", summary = "Change what somebody may do")
     @PutMapping("/{person}/role")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void changeRole(@PathVariable UUID person, @RequestBody NewRole role, @AuthenticationPrincipal Person by) {
         people.changeRole(person, role.role(), by);
     }
 
+    @Operation(operationId = "removePerson", summary = "Remove somebody")
     @DeleteMapping("/{person}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable UUID person, @AuthenticationPrincipal Person by) {
         people.remove(person, by);
     }
 
+    @Operation(operationId = "endSessions", summary = "End all sessions of somebody")
     @DeleteMapping("/{person}/sessions")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void endSessions(@PathVariable UUID person, @AuthenticationPrincipal Person by) {
@@ -75,6 +82,7 @@ class PeopleController {
     }
 
     /** The newest 200 sign-ins, failures and changes. */
+    @Operation(operationId = "listEvents", summary = "List sign-ins, failures and changes of people")
     @GetMapping("/log")
     List<PeopleLog.Line> log() {
         return log.latest();

@@ -1,5 +1,6 @@
 package lowfield.server.accounts.web;
 
+import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
@@ -50,12 +51,14 @@ class SessionController {
         this.door = door;
     }
 
+    @Operation(operationId = "getSession", summary = "Get who is signed in")
     @GetMapping("/session")
     Session session(@AuthenticationPrincipal @Nullable Person person, CsrfToken csrf) {
         csrf.getToken();
         return new Session(person, person == null && accounts.isEmpty());
     }
 
+    @Operation(operationId = "signIn", summary = "Sign in")
     @PostMapping("/session")
     Session signIn(
             @Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
@@ -63,12 +66,14 @@ class SessionController {
         return opened(signingIn.byPassword(credentials.email(), credentials.password(), from), request, response);
     }
 
+    @Operation(operationId = "signOut", summary = "Sign out")
     @DeleteMapping("/session")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void signOut(HttpServletRequest request) {
         door.end(request);
     }
 
+    @Operation(operationId = "createFirstAccount", summary = "Create the first account with the one-time token")
     @PostMapping("/accounts/first")
     Session first(@Valid @RequestBody FirstAccount first, HttpServletRequest request, HttpServletResponse response) {
         return opened(
@@ -78,11 +83,13 @@ class SessionController {
     }
 
     /** Whom a link is for; the token travels in the body, so that no log of addresses holds it. */
+    @Operation(operationId = "readLink", summary = "Read what a one-time link is for")
     @PostMapping("/links/read")
     SigningIn.LinkFor readLink(@Valid @RequestBody LinkToken link, HttpServletRequest request) {
         return signingIn.read(link.token(), door.from(request));
     }
 
+    @Operation(operationId = "useLink", summary = "Set a password with a one-time link")
     @PostMapping("/links/use")
     Session useLink(@Valid @RequestBody NewPassword link, HttpServletRequest request, HttpServletResponse response) {
         return opened(signingIn.byLink(link.token(), link.password(), door.from(request)), request, response);

@@ -1,5 +1,6 @@
 package lowfield.server.bench.web;
 
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -55,11 +56,13 @@ class BenchController {
         this.guides = guides;
     }
 
+    @Operation(operationId = "getDesk", summary = "Get the desk of a guide")
     @GetMapping("/guides/{slug}/desk")
     Views.DeskView desk(@PathVariable String slug) {
         return viewing.desk(guides.bySlug(slug));
     }
 
+    @Operation(operationId = "getBench", summary = "Get a build as the bench shows it")
     @GetMapping("/editions/{edition}/builds/{build}/bench")
     Views.Bench bench(
             @PathVariable UUID edition, @PathVariable UUID build, @RequestParam(required = false) @Nullable UUID open) {
@@ -67,11 +70,13 @@ class BenchController {
     }
 
     /** What the parts beside a line's choice would do, for the line that is gone to. */
+    @Operation(operationId = "getLine", summary = "Get what the parts beside a line's choice would do")
     @GetMapping("/editions/{edition}/lines/{line}")
     Views.OpenLine open(@PathVariable UUID edition, @PathVariable UUID line) {
         return viewing.open(edition, line);
     }
 
+    @Operation(operationId = "editLine", summary = "Edit a line")
     @PatchMapping("/editions/{edition}/lines/{line}")
     Views.Bench edit(
             @PathVariable UUID edition,
@@ -83,6 +88,7 @@ class BenchController {
         return viewing.bench(edition, build, Optional.of(line));
     }
 
+    @Operation(operationId = "addLine", summary = "Add a line to a build")
     @PostMapping("/editions/{edition}/builds/{build}/lines")
     @ResponseStatus(HttpStatus.CREATED)
     Added add(
@@ -94,6 +100,7 @@ class BenchController {
         return new Added(id, viewing.bench(edition, build, Optional.of(id)));
     }
 
+    @Operation(operationId = "removeLine", summary = "Remove a line")
     @DeleteMapping("/editions/{edition}/lines/{line}")
     Views.Bench remove(
             @PathVariable UUID edition,
@@ -104,18 +111,21 @@ class BenchController {
         return viewing.bench(edition, build, Optional.empty());
     }
 
+    @Operation(operationId = "getLadder", summary = "Get all builds of an edition side by side")
     @GetMapping("/editions/{edition}/ladder")
     Views.LadderView ladder(@PathVariable UUID edition) {
         return ladders.ladder(edition);
     }
 
     /** What a part on this line would do in each build that follows it. */
+    @Operation(operationId = "getReach", summary = "Get what a part would do in each build that follows a line")
     @GetMapping("/editions/{edition}/lines/{line}/reach")
     List<Views.ReachView> reach(@PathVariable UUID edition, @PathVariable UUID line, @RequestParam UUID part) {
         return ladders.reach(edition, line, part);
     }
 
     /** The parts that answer a query sentence, by what each would do to this build; one group can be asked for in full. */
+    @Operation(operationId = "findCandidates", summary = "Find candidates for a line")
     @GetMapping("/editions/{edition}/lines/{line}/candidates")
     Views.Found candidates(
             @PathVariable UUID edition,
@@ -126,6 +136,7 @@ class BenchController {
     }
 
     /** What the checks of a build found to fit, with its evidence. */
+    @Operation(operationId = "listFitting", summary = "List what fits in a build, with its evidence")
     @GetMapping("/editions/{edition}/builds/{build}/fitting")
     List<Views.FindingView> fitting(@PathVariable UUID edition, @PathVariable UUID build) {
         return tallies.fitting(edition, build);
@@ -134,6 +145,7 @@ class BenchController {
     record Year(int kilowattHours, boolean promised) {}
 
     /** Energy of a year for hours a day; nothing when the draw or the supply is not known. */
+    @Operation(operationId = "getYearlyEnergy", summary = "Get what a build takes from the wall in a year")
     @GetMapping("/editions/{edition}/builds/{build}/year")
     ResponseEntity<Year> year(
             @PathVariable UUID edition,

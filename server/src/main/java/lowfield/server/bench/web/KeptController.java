@@ -1,5 +1,6 @@
 package lowfield.server.bench.web;
 
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import java.util.UUID;
 import lowfield.core.part.Kind;
@@ -28,17 +29,20 @@ class KeptController {
         this.queries = queries;
     }
 
+    @Operation(operationId = "listSentences", summary = "List the query sentences kept for a kind")
     @GetMapping("/kinds/{kind}/sentences")
     List<KeptQueries.Kept> of(@PathVariable Kind kind) {
         return queries.of(kind);
     }
 
+    @Operation(operationId = "keepSentence", summary = "Keep a query sentence by name")
     @PostMapping("/kinds/{kind}/sentences")
     @ResponseStatus(HttpStatus.CREATED)
     KeptQueries.Kept keep(@PathVariable Kind kind, @RequestBody NewKept kept, @AuthenticationPrincipal Person person) {
         return queries.keep(kind, kept.name(), kept.sentence(), person);
     }
 
+    @Operation(operationId = "removeSentence", summary = "Remove a kept query sentence")
     @DeleteMapping("/sentences/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void letGo(@PathVariable UUID id) {

@@ -1,5 +1,6 @@
 package lowfield.server.bench.web;
 
+import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.UUID;
 import lowfield.server.bench.Live;
@@ -27,6 +28,7 @@ class LiveController {
         this.editions = editions;
     }
 
+    @Operation(operationId = "streamChanges", summary = "Hear of an edition's changes as server-sent events")
     @GetMapping(path = "/editions/{edition}/changes", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     ResponseEntity<SseEmitter> changes(@PathVariable UUID edition, HttpServletRequest request) {
         var info = editions.byId(edition);

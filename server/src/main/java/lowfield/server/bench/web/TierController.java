@@ -1,5 +1,6 @@
 package lowfield.server.bench.web;
 
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.UUID;
 import lowfield.server.accounts.Person;
 import lowfield.server.bench.Tiers;
@@ -35,6 +36,7 @@ class TierController {
         this.guides = guides;
     }
 
+    @Operation(operationId = "addTier", summary = "Add a tier to an edition in work")
     @PostMapping("/guides/{slug}/editions/{edition}/tiers")
     @ResponseStatus(HttpStatus.CREATED)
     NewTier add(
@@ -45,6 +47,7 @@ class TierController {
         return new NewTier(tiers.add(guides.bySlug(slug), edition, form, person));
     }
 
+    @Operation(operationId = "editTier", summary = "Edit a tier")
     @PutMapping("/editions/{edition}/tiers/{tier}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void edit(
@@ -57,6 +60,7 @@ class TierController {
     }
 
     /** Takes a tier out with its builds; If-Match is its stamp, which changes with anything in it. */
+    @Operation(operationId = "removeTier", summary = "Remove a tier")
     @DeleteMapping("/editions/{edition}/tiers/{tier}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(
@@ -67,6 +71,7 @@ class TierController {
         tiers.remove(edition, tier, Versions.expected(ifMatch), person);
     }
 
+    @Operation(operationId = "moveTier", summary = "Move a tier in the order")
     @PutMapping("/editions/{edition}/tiers/{tier}/place")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void move(

@@ -1,5 +1,6 @@
 package lowfield.server.bench.web;
 
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import java.util.UUID;
 import lowfield.server.bench.Uses;
@@ -18,6 +19,7 @@ class UsesController {
         this.uses = uses;
     }
 
+    @Operation(operationId = "listUses", summary = "List where a part is used")
     @GetMapping("/parts/{id}/uses")
     List<Uses.Use> of(@PathVariable UUID id) {
         return uses.of(id);

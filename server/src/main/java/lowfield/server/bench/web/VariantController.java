@@ -1,5 +1,6 @@
 package lowfield.server.bench.web;
 
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import java.util.UUID;
 import lowfield.server.accounts.Person;
@@ -49,6 +50,7 @@ class VariantController {
     }
 
     /** A variant of a build: it follows that build in every line until it differs. */
+    @Operation(operationId = "addVariant", summary = "Add a variant beside a tier's lead build")
     @PostMapping("/builds")
     @ResponseStatus(HttpStatus.CREATED)
     AddedBuild add(
@@ -57,6 +59,7 @@ class VariantController {
     }
 
     /** Takes a variant out; If-Match is the build's stamp, which changes with anything in it. */
+    @Operation(operationId = "removeVariant", summary = "Remove a variant")
     @DeleteMapping("/builds/{build}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(
@@ -68,6 +71,7 @@ class VariantController {
     }
 
     /** Names a build, moves it, or notes something on it; If-Match is its card's version. */
+    @Operation(operationId = "editBuild", summary = "Name a build, move it, note something on it")
     @PatchMapping("/builds/{build}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void edit(
@@ -79,6 +83,7 @@ class VariantController {
         variants.edit(edition, build, patch, Versions.expected(ifMatch), person);
     }
 
+    @Operation(operationId = "noteEdition", summary = "Note something on an edition")
     @PutMapping("/note")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void note(
@@ -89,6 +94,7 @@ class VariantController {
         variants.note(edition, note.note(), Versions.expected(ifMatch), person);
     }
 
+    @Operation(operationId = "chooseCharts", summary = "Choose the charts of the readers' page")
     @PutMapping("/charts")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void charts(
@@ -100,6 +106,7 @@ class VariantController {
     }
 
     /** Answers a caution; the fingerprint names what was read, figures and all. */
+    @Operation(operationId = "answerFinding", summary = "Answer a finding of a build")
     @PutMapping("/builds/{build}/answers/{fingerprint}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void answer(
@@ -111,6 +118,7 @@ class VariantController {
         answers.answer(edition, build, fingerprint, answer.answer(), person);
     }
 
+    @Operation(operationId = "withdrawAnswer", summary = "Take back the answer to a finding")
     @DeleteMapping("/builds/{build}/answers/{fingerprint}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void withdraw(
@@ -121,12 +129,14 @@ class VariantController {
         answers.withdraw(edition, build, fingerprint, person);
     }
 
+    @Operation(operationId = "listEdits", summary = "List the edits of a build")
     @GetMapping("/builds/{build}/history")
     List<Journal.Step> history(@PathVariable UUID edition, @PathVariable UUID build) {
         return undoing.history(edition, build);
     }
 
     /** Brings back what stood before this step; If-Match is the newest step of the history that was read. */
+    @Operation(operationId = "restoreState", summary = "Bring back the state before an edit")
     @PostMapping("/history/{step}/back")
     Undone bringBack(
             @PathVariable UUID edition,
@@ -136,11 +146,13 @@ class VariantController {
         return new Undone(undoing.bringBack(edition, step, Versions.expected(ifMatch), person));
     }
 
+    @Operation(operationId = "undoEdit", summary = "Undo one's latest edit")
     @PostMapping("/undo")
     Undone undo(@PathVariable UUID edition, @AuthenticationPrincipal Person person) {
         return new Undone(undoing.undo(edition, person));
     }
 
+    @Operation(operationId = "redoEdit", summary = "Redo one's latest undone edit")
     @PostMapping("/redo")
     Undone redo(@PathVariable UUID edition, @AuthenticationPrincipal Person person) {
         return new Undone(undoing.redo(edition, person));

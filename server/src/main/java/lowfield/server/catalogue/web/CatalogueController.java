@@ -1,5 +1,6 @@
 package lowfield.server.catalogue.web;
 
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -82,6 +83,7 @@ class CatalogueController {
         this.corrections = corrections;
     }
 
+    @Operation(operationId = "listKinds", summary = "List the kinds of part and their figures")
     @GetMapping("/kinds")
     List<KindView> kinds() {
         return Arrays.stream(Kind.values())
@@ -101,6 +103,7 @@ class CatalogueController {
             List<PartView> parts, int all, @Nullable UUID next) {}
 
     /** The parts of a kind in the order of their names, from the cursor on. */
+    @Operation(operationId = "searchParts", summary = "Search the catalogue")
     @GetMapping("/parts")
     PartsPage search(
             @RequestParam Kind kind,
@@ -125,6 +128,7 @@ class CatalogueController {
             String figure, String label, String unit, String group, List<String> cells, List<Integer> better) {}
 
     /** Two to four parts of a kind, figure against figure; at last what is known of each beside its maker's figures. */
+    @Operation(operationId = "compareParts", summary = "Compare parts figure by figure")
     @GetMapping("/parts/compared")
     List<ComparedView> compared(@RequestParam List<UUID> ids) {
         var compared = ids.stream().map(parts.catalogue()::part).toList();
@@ -154,6 +158,7 @@ class CatalogueController {
                 name, label, "", "evidence", ids.stream().map(cell).toList(), List.of());
     }
 
+    @Operation(operationId = "createPart", summary = "Create a part")
     @PostMapping("/parts")
     @ResponseStatus(HttpStatus.CREATED)
     PartView add(@RequestBody NewPart part) {
@@ -187,6 +192,7 @@ class CatalogueController {
     record Merge(UUID into) {}
 
     /** One part with everything that is known of it; the entity tag is its version. */
+    @Operation(operationId = "getPart", summary = "Get a part with its figures")
     @GetMapping("/parts/{id}")
     ResponseEntity<PartSheet> part(@PathVariable UUID id) {
         var stored = corrections.stored(id);
@@ -207,6 +213,7 @@ class CatalogueController {
         return ResponseEntity.ok().eTag(Versions.tag(stored.version())).body(sheet);
     }
 
+    @Operation(operationId = "correctPart", summary = "Correct a part")
     @PatchMapping("/parts/{id}")
     ResponseEntity<PartSheet> correct(
             @PathVariable UUID id,
@@ -218,6 +225,7 @@ class CatalogueController {
     }
 
     /** Merges a part into another that is the same thing; its id leads there from now on. */
+    @Operation(operationId = "mergeParts", summary = "Merge a part into another")
     @PostMapping("/parts/{id}/merge")
     ResponseEntity<PartSheet> merge(
             @PathVariable UUID id,

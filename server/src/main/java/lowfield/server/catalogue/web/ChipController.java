@@ -1,5 +1,6 @@
 package lowfield.server.catalogue.web;
 
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import java.util.UUID;
 import lowfield.server.accounts.Person;
@@ -29,12 +30,14 @@ class ChipController {
         this.chips = chips;
     }
 
+    @Operation(operationId = "listChips", summary = "List chips and the parts that carry them")
     @GetMapping
     List<Chips.Chip> all() {
         return chips.all();
     }
 
     /** Names a chip; the name of another one makes the two one. */
+    @Operation(operationId = "renameChip", summary = "Rename a chip, or merge it with the one of that name")
     @PutMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void name(

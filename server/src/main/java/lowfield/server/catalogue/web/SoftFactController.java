@@ -1,5 +1,6 @@
 package lowfield.server.catalogue.web;
 
+import io.swagger.v3.oas.annotations.Operation;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -48,6 +49,7 @@ class SoftFactController {
         this.parts = parts;
     }
 
+    @Operation(operationId = "listFacts", summary = "List what is known of a part beside its figures")
     @GetMapping("/parts/{id}/facts")
     FactsView facts(@PathVariable UUID id) {
         var part = parts.catalogue().part(id).id();
@@ -72,6 +74,7 @@ class SoftFactController {
                 kept.by());
     }
 
+    @Operation(operationId = "addFact", summary = "Add a fact about a part")
     @PostMapping("/parts/{id}/facts")
     @ResponseStatus(HttpStatus.CREATED)
     FactsView keep(@PathVariable UUID id, @RequestBody SoftFactForm fact, @AuthenticationPrincipal Person person) {
@@ -79,6 +82,7 @@ class SoftFactController {
         return facts(id);
     }
 
+    @Operation(operationId = "removeFact", summary = "Remove a fact about a part")
     @DeleteMapping("/facts/{fact}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void takeOut(@PathVariable UUID fact) {

@@ -1,5 +1,6 @@
 package lowfield.server.exchange.web;
 
+import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -30,6 +31,7 @@ class ExchangeController {
     }
 
     /** Takes a file in; with {@code dry} it only tells what it would do. A file with faults changes nothing (422). */
+    @Operation(operationId = "importParts", summary = "Import parts of a kind from a file")
     @PostMapping
     ResponseEntity<Report> take(
             @PathVariable Kind kind,
@@ -43,6 +45,7 @@ class ExchangeController {
                 .body(report);
     }
 
+    @Operation(operationId = "exportParts", summary = "Export the parts of a kind as a file")
     @GetMapping
     void give(@PathVariable Kind kind, @RequestParam Exchange.Form form, HttpServletResponse response)
             throws IOException {

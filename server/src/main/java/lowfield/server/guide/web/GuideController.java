@@ -1,5 +1,6 @@
 package lowfield.server.guide.web;
 
+import io.swagger.v3.oas.annotations.Operation;
 import java.time.LocalDate;
 import java.util.List;
 import lowfield.server.guide.EditionInfo;
@@ -40,23 +41,27 @@ class GuideController {
         this.editions = editions;
     }
 
+    @Operation(operationId = "listGuides", summary = "List guides")
     @GetMapping
     List<GuideInfo> all() {
         return guides.all();
     }
 
+    @Operation(operationId = "createGuide", summary = "Create a guide")
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     GuideInfo create(@RequestBody GuideForm form) {
         return guides.create(form);
     }
 
+    @Operation(operationId = "getGuide", summary = "Get a guide's settings")
     @GetMapping("/{slug}")
     ResponseEntity<GuideInfo> one(@PathVariable String slug) {
         var guide = guides.bySlug(slug);
         return ResponseEntity.ok().eTag(Versions.tag(guide.version())).body(guide);
     }
 
+    @Operation(operationId = "changeGuide", summary = "Change a guide's settings")
     @PutMapping("/{slug}")
     GuideInfo change(
             @PathVariable String slug,
@@ -65,6 +70,7 @@ class GuideController {
         return guides.change(slug, form, Versions.expected(ifMatch));
     }
 
+    @Operation(operationId = "openEdition", summary = "Open the next edition")
     @PostMapping("/{slug}/editions")
     @ResponseStatus(HttpStatus.CREATED)
     EditionInfo open(@PathVariable String slug, @RequestBody NewEdition edition) {

@@ -1,5 +1,6 @@
 package lowfield.server.history.web;
 
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.UUID;
 import lowfield.core.part.Kind;
 import lowfield.server.history.Histories;
@@ -24,16 +25,19 @@ class HistoryController {
         this.today = today;
     }
 
+    @Operation(operationId = "getPartHistory", summary = "Get a part's prices through time")
     @GetMapping("/parts/{id}/history")
     Histories.PartHistory part(@PathVariable UUID id) {
         return histories.part(id, today.day());
     }
 
+    @Operation(operationId = "getKindHistory", summary = "Get the price index of a kind")
     @GetMapping("/kinds/{kind}/history")
     Histories.KindHistory kind(@PathVariable Kind kind) {
         return histories.kind(kind, today.day());
     }
 
+    @Operation(operationId = "getGuideHistory", summary = "Get a guide's tiers through time")
     @GetMapping("/guides/{slug}/history")
     TierHistories.GuideHistory guide(@PathVariable String slug) {
         return tiers.of(slug, today.day());

@@ -1,6 +1,7 @@
 package lowfield.server.press.web;
 
 import io.swagger.v3.oas.annotations.Hidden;
+import io.swagger.v3.oas.annotations.Operation;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
@@ -46,11 +47,13 @@ class PressController {
         this.site = site;
     }
 
+    @Operation(operationId = "listGates", summary = "List the gates before publishing with what stands against them")
     @GetMapping("/preflight")
     List<Preflights.GateView> preflight(@PathVariable UUID edition) {
         return preflights.of(edition);
     }
 
+    @Operation(operationId = "waiveGate", summary = "Waive a gate for a written reason")
     @PutMapping("/waivers/{gate}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void waive(
@@ -62,6 +65,7 @@ class PressController {
         preflights.waive(edition, gate, waiver.reason(), Versions.expected(ifMatch), person);
     }
 
+    @Operation(operationId = "withdrawWaiver", summary = "Take back a waiver")
     @DeleteMapping("/waivers/{gate}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void withdraw(
@@ -71,12 +75,14 @@ class PressController {
         preflights.withdraw(edition, gate, Versions.expected(ifMatch));
     }
 
+    @Operation(operationId = "getProof", summary = "Get the version and totals that publishing now would freeze")
     @GetMapping("/proof")
     Press.Proof proof(@PathVariable UUID edition) {
         return press.proof(edition);
     }
 
     /** What is published is what was seen: the version of the proof, and its totals. */
+    @Operation(operationId = "publishEdition", summary = "Publish what was seen in a proof")
     @PostMapping("/publication")
     @ResponseStatus(HttpStatus.CREATED)
     PublishedAt publish(

@@ -1,5 +1,6 @@
 package lowfield.server.prices.web;
 
+import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.time.Duration;
@@ -49,6 +50,7 @@ class RoundController {
         this.guides = guides;
     }
 
+    @Operation(operationId = "startRound", summary = "Start a round of prices")
     @PostMapping("/guides/{slug}/rounds")
     @ResponseStatus(HttpStatus.ACCEPTED)
     Rounds.Progress start(
@@ -58,6 +60,7 @@ class RoundController {
         return rounds.progress(rounds.start(guides.bySlug(slug).id(), scope, person));
     }
 
+    @Operation(operationId = "getLatestRound", summary = "Get the latest round")
     @GetMapping("/guides/{slug}/rounds/latest")
     ResponseEntity<Rounds.Progress> latest(@PathVariable String slug) {
         return rounds.latest(guides.bySlug(slug).id())
@@ -65,11 +68,13 @@ class RoundController {
                 .orElseGet(() -> ResponseEntity.noContent().build());
     }
 
+    @Operation(operationId = "getRound", summary = "Get the progress of a round")
     @GetMapping("/rounds/{id}")
     Rounds.Progress progress(@PathVariable UUID id) {
         return rounds.progress(id);
     }
 
+    @Operation(operationId = "cancelRound", summary = "Cancel a round")
     @DeleteMapping("/rounds/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void cancel(@PathVariable UUID id) {
@@ -79,6 +84,7 @@ class RoundController {
     /** Whether a round waits for its author. */
     record Paused(boolean paused) {}
 
+    @Operation(operationId = "pauseRound", summary = "Pause a round, or let it go on")
     @PutMapping("/rounds/{id}/paused")
     Rounds.Progress pause(@PathVariable UUID id, @RequestBody Paused wanted) {
         if (wanted.paused()) {
@@ -90,6 +96,7 @@ class RoundController {
     }
 
     /** The progress as it changes, until the round has ended. */
+    @Operation(operationId = "streamRound", summary = "Hear of a round's progress as server-sent events")
     @GetMapping(path = "/rounds/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter events(@PathVariable UUID id, HttpServletRequest request) {
         rounds.progress(id);

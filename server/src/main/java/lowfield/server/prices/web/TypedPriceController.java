@@ -1,5 +1,6 @@
 package lowfield.server.prices.web;
 
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.server.accounts.Person;
@@ -35,18 +36,21 @@ class TypedPriceController {
     /** By which number a typed price can be taken back. */
     record KeptPrice(long number) {}
 
+    @Operation(operationId = "typePrice", summary = "Type a price that somebody has seen")
     @PostMapping("/prices")
     @ResponseStatus(HttpStatus.CREATED)
     KeptPrice add(@PathVariable UUID part, @RequestBody TypedPrice price, @AuthenticationPrincipal Person person) {
         return new KeptPrice(typed.add(part, price, person));
     }
 
+    @Operation(operationId = "withdrawPrice", summary = "Take back a typed price")
     @DeleteMapping("/prices/{number}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void takeBack(@PathVariable UUID part, @PathVariable long number, @AuthenticationPrincipal Person person) {
         typed.takeBack(part, number, person);
     }
 
+    @Operation(operationId = "getEstimate", summary = "Get the estimate of a part")
     @GetMapping("/estimate")
     ResponseEntity<EstimateForm> estimate(@PathVariable UUID part) {
         return estimates
@@ -55,12 +59,14 @@ class TypedPriceController {
                 .orElseGet(() -> ResponseEntity.noContent().build());
     }
 
+    @Operation(operationId = "estimatePart", summary = "Estimate what an announced part will cost")
     @PutMapping("/estimate")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void estimate(@PathVariable UUID part, @RequestBody EstimateForm form) {
         estimates.set(part, Optional.of(form));
     }
 
+    @Operation(operationId = "withdrawEstimate", summary = "Take back the estimate of a part")
     @DeleteMapping("/estimate")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void withdraw(@PathVariable UUID part) {

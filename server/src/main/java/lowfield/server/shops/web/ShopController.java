@@ -1,5 +1,6 @@
 package lowfield.server.shops.web;
 
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import java.util.UUID;
 import lowfield.server.platform.Versions;
@@ -32,17 +33,20 @@ class ShopController {
         this.trial = trial;
     }
 
+    @Operation(operationId = "listShops", summary = "List shops")
     @GetMapping("/shops")
     List<Shops.Shop> all() {
         return shops.all();
     }
 
+    @Operation(operationId = "addShop", summary = "Add a shop")
     @PostMapping("/shops")
     @ResponseStatus(HttpStatus.CREATED)
     Shops.Shop add(@RequestBody Shops.Shop shop) {
         return shops.add(shop);
     }
 
+    @Operation(operationId = "changeShop", summary = "Change a shop")
     @PutMapping("/shops/{id}")
     Shops.Shop change(
             @PathVariable UUID id,
@@ -52,11 +56,13 @@ class ShopController {
     }
 
     /** What can be read at an address of a shop as it is typed on screen; nothing is kept. */
+    @Operation(operationId = "tryAddress", summary = "Try to read an address of a shop")
     @PostMapping("/shops/trial")
     Trial.Outcome trial(@RequestBody Trial.Asked asked) {
         return trial.read(asked);
     }
 
+    @Operation(operationId = "addPage", summary = "Add a product page of a shop")
     @PostMapping("/product-pages")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void addPage(@RequestBody NewPage page) {

@@ -1,5 +1,6 @@
 package lowfield.server.triage.web;
 
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.server.accounts.Person;
@@ -31,11 +32,13 @@ class TriageController {
         this.triage = triage;
     }
 
+    @Operation(operationId = "listMovers", summary = "List what moved in the period, and what was decided")
     @GetMapping
     Triage.Queue queue(@PathVariable UUID edition) {
         return triage.queue(edition);
     }
 
+    @Operation(operationId = "decideMover", summary = "Decide about a mover")
     @PutMapping("/{key}/decision")
     Triage.Queue decide(
             @PathVariable UUID edition,
@@ -52,6 +55,7 @@ class TriageController {
                 person);
     }
 
+    @Operation(operationId = "withdrawDecision", summary = "Take back a decision about a mover")
     @DeleteMapping("/{key}/decision")
     Triage.Queue takeBack(
             @PathVariable UUID edition,

@@ -1,0 +1,135 @@
+package lowfield.server.platform;
+
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.Operation;
+import io.swagger.v3.oas.models.PathItem;
+import io.swagger.v3.oas.models.media.Content;
+import io.swagger.v3.oas.models.media.IntegerSchema;
+import io.swagger.v3.oas.models.media.MediaType;
+import io.swagger.v3.oas.models.media.ObjectSchema;
+import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
+import io.swagger.v3.oas.models.parameters.Parameter;
+import io.swagger.v3.oas.models.responses.ApiResponse;
+import io.swagger.v3.oas.models.security.SecurityRequirement;
+import io.swagger.v3.oas.models.security.SecurityScheme;
+import io.swagger.v3.oas.models.tags.Tag;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.customizers.OperationCustomizer;
+import org.springframework.stereotype.Component;
+import org.springframework.web.method.HandlerMethod;
+
+/**
+ * What the description of the HTTP interface says of every operation alike: to which part of the desk it belongs, that it
+ * needs a session, and which problems can come.
+ */
+@Component
+class ApiDescription implements OpenApiCustomizer, OperationCustomizer {
+    private static final String SESSION = "session";
+    private static final String PROBLEM = "Problem";
+    /** Operations for who is not signed in yet. */
+    private static final Set<String> OPEN = Set.of("signIn", "getSession", "createFirstAccount", "readLink", "useLink");
+
+    /** Operations that somebody could guess at. */
+    private static final Set<String> GUESSED =
+            Set.of("signIn", "createFirstAccount", "readLink", "useLink", "changePassword");
+
+    private static final Map<String, String> TAGS = new TreeMap<>(Map.of(
+            "accounts", "People, sessions and one-time links",
+            "bench", "Builds, lines and what would fit them",
+            "catalogue", "Parts, chips and what is known of them",
+            "exchange", "Parts as files",
+            "guide", "Guides, tiers and editions",
+            "history", "Prices through time",
+            "press", "Gates and publishing",
+            "prices", "Rounds and typed prices",
+            "shops", "Shops and their pages",
+            "triage", "What moved in a period"));
+
+    @Override
+    public Operation customize(Operation operation, HandlerMethod method) {
+        var room = method.getBeanType().getPackageName().split("\\.")[2];
+        operation.setTags(List.of(room));
+        return operation;
+    }
+
+    @Override
+    public void customise(OpenAPI api) {
+        api.setTags(TAGS.entrySet().stream()
+                .map(t -> new Tag().name(t.getKey()).description(t.getValue()))
+                .toList());
+        api.getComponents()
+                .addSecuritySchemes(
+                        SESSION,
+                        new SecurityScheme()
+                                .type(SecurityScheme.Type.APIKEY)
+                                .in(SecurityScheme.In.COOKIE)
+                                .name("LOWFIELD_SESSION")
+                                .description("The session of somebody who is signed in. What changes something also"
+                                        + " carries the XSRF-TOKEN cookie's value in X-XSRF-TOKEN."))
+                .addSchemas(PROBLEM, problem());
+        api.setSecurity(List.of(new SecurityRequirement().addList(SESSION)));
+        api.getPaths().values().forEach(path -> path.readOperationsMap().forEach(this::describe));
+    }
+
+    private void describe(PathItem.HttpMethod method, Operation operation) {
+        var isOpen = OPEN.contains(operation.getOperationId());
+        if (isOpen) {
+            operation.setSecurity(List.of());
+        }
+        var problems = new TreeMap<String, String>();
+        problems.put("400", "The request cannot be read; the sentence names the field");
+        if (!isOpen) {
+            problems.put("401", "Nobody is signed in");
+            problems.put("403", "Not for this role, or without the CSRF token");
+        }
+        if (has(operation, "path")) {
+            problems.put("404", "It does not exist, or not under what stands before it in the address");
+        }
+        if (method != PathItem.HttpMethod.GET) {
+            problems.put("409", "It does not go with what is there");
+            problems.put("422", "A rule is broken; the sentence says which, and what to do");
+        }
+        if (has(operation, "header")) {
+            problems.put("412", "Somebody else has changed it since the version that was named");
+            problems.put("428", "The version it was made from is missing in If-Match");
+        }
+        if (GUESSED.contains(operation.getOperationId())) {
+            problems.put("429", "Too many attempts; wait");
+        }
+        problems.forEach((code, said) -> operation.getResponses().addApiResponse(code, response(said)));
+    }
+
+    private static boolean has(Operation operation, String in) {
+        return Optional.ofNullable(operation.getParameters()).orElse(List.of()).stream()
+                .map(Parameter::getIn)
+                .anyMatch(in::equals);
+    }
+
+    private static ApiResponse response(String said) {
+        return new ApiResponse()
+                .description(said)
+                .content(new Content()
+                        .addMediaType(
+                                "application/problem+json",
+                                new MediaType().schema(new Schema<>().$ref("#/components/schemas/" + PROBLEM))));
+    }
+
+    /** A problem detail (RFC 9457); some carry more. */
+    private static Schema<?> problem() {
+        return new ObjectSchema()
+                .description("A problem detail (RFC 9457) with a stable type and a sentence a person can act on")
+                .addProperty("type", new StringSchema().format("uri-reference"))
+                .addProperty("title", new StringSchema())
+                .addProperty("status", new IntegerSchema())
+                .addProperty("detail", new StringSchema())
+                .addProperty("instance", new StringSchema().format("uri-reference"))
+                .additionalProperties(true)
+                .required(List.of("type", "title", "status", "detail"));
+    }
+}
