@@ -21,6 +21,13 @@ describe('what is sent', () => {
     expect(key(keyed(post(path))) !== null).toBe(has);
   });
 
+  it('a change that names its version carries one in editions alone', () => {
+    const bound = (path: string): Request =>
+      new Request(`http://desk.example${path}`, { method: 'PATCH', headers: { 'If-Match': '"3"' }, body: '{}' });
+    expect(key(keyed(bound('/api/parts/p')))).toBeNull();
+    expect(key(keyed(bound('/api/editions/e/lines/l')))).not.toBeNull();
+  });
+
   it('reads carry none', () => {
     expect(key(keyed(new Request('http://desk.example/api/guides')))).toBeNull();
   });

@@ -168,7 +168,8 @@ public final class Main {
                     var line = matcher.group(1);
                     var candidates =
                             client.get("/api/editions/" + edition + "/lines/" + line + "/candidates?sentence=");
-                    var parts = found("\"part\":\"([^\"]+)\",\"name\"", candidates);
+                    // A candidate begins with its part; what it forces does not.
+                    var parts = found("\\{\"part\":\"([^\"]+)\",\"name\"", candidates);
                     if (parts.size() > 1) {
                         targets.add(new Target(edition, build, line, parts.get(0), parts.get(1)));
                     }

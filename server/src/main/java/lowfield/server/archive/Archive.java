@@ -34,8 +34,8 @@ public class Archive {
 
     Archive(DSLContext db, Notices notices) {
         this.db = db;
-        notices.whenChanged(topic -> {
-            if (topic == Notices.Topic.PAGES) {
+        notices.whenChanged(change -> {
+            if (change.topic() == Notices.Topic.PAGES) {
                 latest.invalidateAll();
             }
         });

@@ -33,8 +33,8 @@ public class Tills {
         this.clock = clock;
         this.taxes = new Snapshot<>(() ->
                 shops.all().stream().collect(Collectors.toUnmodifiableMap(Shops.Shop::name, Shops.Shop::taxPermille)));
-        notices.whenChanged(topic -> {
-            if (topic == Notices.Topic.OFFERS) {
+        notices.whenChanged(change -> {
+            if (change.topic() == Notices.Topic.OFFERS) {
                 taxes.isStale();
             }
         });

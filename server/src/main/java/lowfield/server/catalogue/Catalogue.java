@@ -1,13 +1,16 @@
 package lowfield.server.catalogue;
 
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lowfield.core.find.Shelf;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
@@ -15,25 +18,55 @@ import lowfield.server.platform.NotFound;
 
 /** All parts at one moment, one shelf a kind: an immutable snapshot on the heap. */
 public final class Catalogue {
+    private static final Comparator<Part> BY_NAME =
+            Comparator.comparing(Part::fullName).thenComparing(Part::id);
+
     private final Map<UUID, Part> parts;
-    private final Map<Kind, Shelf> shelves = new EnumMap<>(Kind.class);
+    private final Map<UUID, UUID> merged;
+    private final Map<Kind, Shelf> shelves;
     private final Map<UUID, Integer> siblings;
 
     /** {@code merged} leads from ids that were merged to those that stay. */
-    Catalogue(List<Part> all, Map<UUID, UUID> merged) {
-        parts = all.stream().collect(Collectors.toMap(Part::id, Function.identity()));
-        merged.forEach((from, into) -> Optional.ofNullable(parts.get(into)).ifPresent(p -> parts.put(from, p)));
-        siblings = all.stream().collect(Collectors.groupingBy(Part::product, Collectors.summingInt(p -> 1)));
-        var byKind = all.stream()
-                .sorted(Comparator.comparing(Part::fullName).thenComparing(Part::id))
-                .collect(Collectors.groupingBy(Part::kind));
-        for (var kind : Kind.values()) {
-            shelves.put(kind, new Shelf(kind, byKind.getOrDefault(kind, List.of())));
-        }
+    Catalogue(Collection<Part> all, Map<UUID, UUID> merged) {
+        this(
+                all.stream().collect(Collectors.toMap(Part::id, Function.identity())),
+                merged,
+                new EnumMap<>(Kind.class),
+                List.of(Kind.values()));
     }
 
+    /** With the shelves of some kinds made anew, and the others as they are. */
+    private Catalogue(Map<UUID, Part> parts, Map<UUID, UUID> merged, Map<Kind, Shelf> present, Collection<Kind> anew) {
+        this.parts = parts;
+        this.merged = merged;
+        siblings = parts.values().stream().collect(Collectors.groupingBy(Part::product, Collectors.summingInt(p -> 1)));
+        shelves = new EnumMap<>(present);
+        anew.forEach(kind -> shelves.put(kind, new Shelf(kind, sorted(kind))));
+    }
+
+    private List<Part> sorted(Kind kind) {
+        return parts.values().stream()
+                .filter(p -> p.kind() == kind)
+                .sorted(BY_NAME)
+                .toList();
+    }
+
+    /** The same parts with some of them as they are now, or added; only the shelves of their kinds are made anew. */
+    Catalogue with(List<Part> changed) {
+        var all = new HashMap<>(parts);
+        changed.forEach(p -> all.put(p.id(), p));
+        var kinds = Stream.concat(
+                        changed.stream(),
+                        changed.stream().flatMap(p -> Optional.ofNullable(parts.get(p.id())).stream()))
+                .map(Part::kind)
+                .collect(Collectors.toSet());
+        return new Catalogue(all, merged, shelves, kinds);
+    }
+
+    /** The part of an id, also when it was merged into another. */
     public Optional<Part> find(UUID id) {
-        return Optional.ofNullable(parts.get(id));
+        return Optional.ofNullable(parts.get(id))
+                .or(() -> Optional.ofNullable(merged.get(id)).map(parts::get));
     }
 
     public Part part(UUID id) {

@@ -191,7 +191,8 @@ public class Corrections {
                 .where(PRODUCT_PAGE.VARIANT_ID.eq(gone.id()))
                 .execute();
         keep(gone.id(), by, "merged into " + stays.fullName(), before, state(row));
-        notices.changed(Notices.Topic.OFFERS);
+        notices.changed(Notices.Topic.CATALOGUE);
+        notices.changed(Notices.Topic.OFFERS, List.of(gone.id(), stays.id()));
     }
 
     private void keep(UUID part, Person by, String what, Object before, Object after) {
@@ -203,7 +204,7 @@ public class Corrections {
                 .set(PART_CHANGE.BEFORE, Json.jsonb(before))
                 .set(PART_CHANGE.AFTER, Json.jsonb(after))
                 .execute();
-        notices.changed(Notices.Topic.CATALOGUE);
+        notices.changed(Notices.Topic.CATALOGUE, List.of(part));
     }
 
     private VariantRecord row(UUID id, boolean locked) {

@@ -11,6 +11,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
@@ -23,6 +24,7 @@ import lowfield.core.part.Spec;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.Notices;
 import lowfield.server.platform.Snapshot;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.JSON;
 import org.jooq.Record;
@@ -49,10 +51,10 @@ public class Parts {
         this.db = db;
         this.clock = clock;
         this.notices = notices;
-        this.snapshot = new Snapshot<>(this::load);
-        notices.whenChanged(topic -> {
-            if (topic == Notices.Topic.CATALOGUE) {
-                snapshot.isStale();
+        this.snapshot = new Snapshot<>(this::load, this::renewed);
+        notices.whenChanged(change -> {
+            if (change.topic() == Notices.Topic.CATALOGUE) {
+                snapshot.isStale(change);
             }
         });
     }
@@ -120,7 +122,7 @@ public class Parts {
                                 .orElse(null))
                 .set(VARIANT.SPEC, Json.json(part.kind().schema().write(spec)))
                 .execute();
-        notices.changed(Notices.Topic.CATALOGUE);
+        notices.changed(Notices.Topic.CATALOGUE, List.of(made.id()));
         return made;
     }
 
@@ -167,7 +169,20 @@ public class Parts {
     }
 
     private Catalogue load() {
-        List<Part> parts = db.select(
+        var merged = db.select(VARIANT.ID, VARIANT.MERGED_INTO)
+                .from(VARIANT)
+                .where(VARIANT.MERGED_INTO.isNotNull())
+                .fetchMap(VARIANT.ID, VARIANT.MERGED_INTO);
+        return new Catalogue(read(DSL.noCondition()), merged);
+    }
+
+    /** The same with some parts read anew, none of which was merged. */
+    private Catalogue renewed(Catalogue before, Set<UUID> changed) {
+        return before.with(read(VARIANT.ID.in(changed)));
+    }
+
+    private List<Part> read(Condition which) {
+        return db.select(
                         VARIANT.ID,
                         VARIANT.PRODUCT_ID,
                         VARIANT.AVOID,
@@ -188,12 +203,8 @@ public class Parts {
                 .join(MAKER)
                 .on(MAKER.ID.eq(FAMILY.MAKER_ID))
                 .where(VARIANT.MERGED_INTO.isNull())
+                .and(which)
                 .fetch(Parts::part);
-        var merged = db.select(VARIANT.ID, VARIANT.MERGED_INTO)
-                .from(VARIANT)
-                .where(VARIANT.MERGED_INTO.isNotNull())
-                .fetchMap(VARIANT.ID, VARIANT.MERGED_INTO);
-        return new Catalogue(parts, merged);
     }
 
     private static Part part(Record r) {

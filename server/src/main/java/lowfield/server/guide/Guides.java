@@ -42,8 +42,8 @@ public class Guides {
     Guides(DSLContext db, Shops shops, Notices notices, Clock clock) {
         this.notices = notices;
         this.snapshot = new Snapshot<>(this::load);
-        notices.whenChanged(topic -> {
-            if (topic == Notices.Topic.GUIDES) {
+        notices.whenChanged(change -> {
+            if (change.topic() == Notices.Topic.GUIDES) {
                 snapshot.isStale();
             }
         });

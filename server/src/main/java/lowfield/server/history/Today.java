@@ -26,8 +26,8 @@ public class Today {
         this.clock = clock;
         this.zones = new Snapshot<>(
                 () -> shops.all().stream().map(s -> ZoneId.of(s.zone())).collect(Collectors.toUnmodifiableSet()));
-        notices.whenChanged(topic -> {
-            if (topic == Notices.Topic.OFFERS) {
+        notices.whenChanged(change -> {
+            if (change.topic() == Notices.Topic.OFFERS) {
                 zones.isStale();
             }
         });

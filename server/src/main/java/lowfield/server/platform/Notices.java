@@ -4,15 +4,22 @@ import jakarta.annotation.PreDestroy;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Properties;
+import java.util.Set;
+import java.util.UUID;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.Executors;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jooq.DSLContext;
 import org.jooq.exception.DataAccessException;
 import org.jooq.impl.DSL;
@@ -28,7 +35,8 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 
 /**
  * Tells every instance that something changed, through PostgreSQL's NOTIFY: the own instance at once after the commit, the
- * others when their listener hears it. After a lost connection everything counts as changed.
+ * others when their listener hears it. A change names what it is about where that is little, so that nobody reads everything
+ * anew for it. When a lost connection is back everything counts as changed.
  */
 @Component
 public class Notices {
@@ -36,6 +44,8 @@ public class Notices {
     private static final String CHANNEL = "lowfield";
     private static final String WORDS = "lowfield_words";
     private static final int SEND_MS = 40;
+    /** So many ids fit into a notice; of more, everything counts as changed. */
+    private static final int MOST_IDS = 200;
 
     /** What can change as a whole. */
     public enum Topic {
@@ -47,8 +57,39 @@ public class Notices {
 
     private final DSLContext db;
     private final DataSourceProperties source;
-    private final List<java.util.function.Consumer<Topic>> listeners = new CopyOnWriteArrayList<>();
-    private final List<java.util.function.Consumer<String>> hearers = new CopyOnWriteArrayList<>();
+    /** What changed: a topic as a whole, or of it only what belongs to some parts. */
+    public record Change(Topic topic, Set<UUID> parts) {
+        public Change {
+            parts = Set.copyOf(parts);
+        }
+
+        public boolean isWhole() {
+            return parts.isEmpty();
+        }
+
+        static Change whole(Topic topic) {
+            return new Change(topic, Set.of());
+        }
+
+        static Change of(Topic topic, Collection<UUID> parts) {
+            return parts.size() > MOST_IDS ? whole(topic) : new Change(topic, Set.copyOf(parts));
+        }
+
+        String written() {
+            return Stream.concat(Stream.of(topic.name()), parts.stream().map(UUID::toString))
+                    .collect(Collectors.joining(" "));
+        }
+
+        static Change read(String text) {
+            var words = text.split(" ");
+            return new Change(
+                    Topic.valueOf(words[0]),
+                    Arrays.stream(words).skip(1).map(UUID::fromString).collect(Collectors.toSet()));
+        }
+    }
+
+    private final List<Consumer<Change>> listeners = new CopyOnWriteArrayList<>();
+    private final List<Consumer<String>> hearers = new CopyOnWriteArrayList<>();
     private final BlockingQueue<String> outgoing = new LinkedBlockingQueue<>();
     private final ScheduledExecutorService sending = Executors.newSingleThreadScheduledExecutor(work -> {
         var thread = new Thread(work, "notices-out");
@@ -62,26 +103,35 @@ public class Notices {
         this.source = source;
     }
 
-    public void whenChanged(java.util.function.Consumer<Topic> listener) {
+    public void whenChanged(Consumer<Change> listener) {
         listeners.add(listener);
     }
 
     /** To be called inside the transaction that changes something. */
     public void changed(Topic topic) {
-        db.query("select pg_notify(?, ?)", CHANNEL, topic.name()).execute();
+        changed(Change.whole(topic));
+    }
+
+    /** The same, of what belongs to some parts and to nothing else; to be called with at least one. */
+    public void changed(Topic topic, Collection<UUID> parts) {
+        changed(Change.of(topic, parts));
+    }
+
+    private void changed(Change change) {
+        db.query("select pg_notify(?, ?)", CHANNEL, change.written()).execute();
         if (TransactionSynchronizationManager.isSynchronizationActive()) {
             TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
                 @Override
                 public void afterCommit() {
-                    tell(topic);
+                    tell(change);
                 }
             });
         } else {
-            tell(topic);
+            tell(change);
         }
     }
 
-    public void whenTold(java.util.function.Consumer<String> hearer) {
+    public void whenTold(Consumer<String> hearer) {
         hearers.add(hearer);
     }
 
@@ -134,31 +184,33 @@ public class Notices {
     }
 
     private void run() {
+        var wasLost = false;
         while (!closed) {
             try {
-                hear();
+                hear(wasLost);
             } catch (SQLException lost) {
                 LOG.debug("Listening again soon: {}", lost.getMessage());
+                wasLost = true;
                 pause();
-                for (var topic : Topic.values()) {
-                    tell(topic);
-                }
             }
         }
     }
 
-    private void hear() throws SQLException {
+    private void hear(boolean wasLost) throws SQLException {
         try (var connection = DriverManager.getConnection(source.determineUrl(), access());
                 var statement = connection.createStatement()) {
             statement.execute("listen " + CHANNEL);
             statement.execute("listen " + WORDS);
             var heard = connection.unwrap(PGConnection.class);
+            if (wasLost) {
+                Arrays.stream(Topic.values()).map(Change::whole).forEach(this::tell);
+            }
             while (!closed) {
                 for (var notice : heard.getNotifications(1000)) {
                     if (notice.getName().equals(WORDS)) {
                         hearers.forEach(h -> h.accept(notice.getParameter()));
                     } else {
-                        tell(Topic.valueOf(notice.getParameter()));
+                        tell(Change.read(notice.getParameter()));
                     }
                 }
             }
@@ -182,7 +234,7 @@ public class Notices {
         }
     }
 
-    private void tell(Topic topic) {
-        listeners.forEach(l -> l.accept(topic));
+    private void tell(Change change) {
+        listeners.forEach(l -> l.accept(change));
     }
 }

@@ -1,38 +1,84 @@
 package lowfield.server.platform;
 
-import java.util.concurrent.atomic.AtomicLong;
+import java.util.HashSet;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
-/** An immutable value on the heap that is built from the database when first asked for after a change, as a whole. */
+/**
+ * An immutable value on the heap that is built from the database when it is first asked for after a change: as a whole, or
+ * from the one before where the change is about some parts only.
+ */
 public final class Snapshot<T> {
     private record Held<T>(T value, long version) {}
 
     private final Supplier<T> build;
-    private final AtomicLong wanted = new AtomicLong();
+    private final BiFunction<T, Set<UUID>, T> patch;
+    private final Pending pending = new Pending();
     private volatile @Nullable Held<T> held;
 
+    /** One that is always built as a whole. */
     public Snapshot(Supplier<T> build) {
-        this.build = build;
+        this(build, (before, parts) -> build.get());
     }
 
+    /** {@code patch} gives the value from the one before, with what belongs to some parts read anew. */
+    public Snapshot(Supplier<T> build, BiFunction<T, Set<UUID>, T> patch) {
+        this.build = build;
+        this.patch = patch;
+    }
+
+    /** What has changed since the value was built. Telling it never waits for a value that is being built. */
+    private static final class Pending {
+        private final Set<UUID> parts = new HashSet<>();
+        private boolean isWhole = true;
+        private volatile long version = 1;
+
+        synchronized void add(boolean whole, Set<UUID> more) {
+            isWhole |= whole;
+            parts.addAll(more);
+            version++;
+        }
+
+        synchronized Taken take() {
+            var taken = new Taken(version, isWhole, Set.copyOf(parts));
+            isWhole = false;
+            parts.clear();
+            return taken;
+        }
+    }
+
+    private record Taken(long version, boolean isWhole, Set<UUID> parts) {}
+
     public void isStale() {
-        wanted.incrementAndGet();
+        pending.add(true, Set.of());
+    }
+
+    /** After this change the value is stale, as a whole or in part. */
+    public void isStale(Notices.Change change) {
+        pending.add(change.isWhole(), change.parts());
     }
 
     public T get() {
         var now = held;
-        return now != null && now.version() == wanted.get() ? now.value() : rebuilt();
+        return now != null && now.version() == pending.version ? now.value() : renewed();
     }
 
-    private synchronized T rebuilt() {
+    private synchronized T renewed() {
         var now = held;
-        var version = wanted.get();
-        if (now != null && now.version() == version) {
+        if (now != null && now.version() == pending.version) {
             return now.value();
         }
-        var value = build.get();
-        held = new Held<>(value, version);
-        return value;
+        var taken = pending.take();
+        try {
+            var value = now == null || taken.isWhole() ? build.get() : patch.apply(now.value(), taken.parts());
+            held = new Held<>(value, taken.version());
+            return value;
+        } catch (RuntimeException failed) {
+            pending.add(taken.isWhole(), taken.parts());
+            throw failed;
+        }
     }
 }

@@ -95,8 +95,18 @@ public class Acceptances {
         var first = times.get(0);
         accepted.restore(rulings.stream().map(Ruling::listing).toList(), first.minusDays(Guard.REMEMBERED_DAYS));
         accepted.count(rulings.stream().map(Ruling::observation).toList(), first, times.get(times.size() - 1));
-        notices.changed(Notices.Topic.OFFERS);
+        notices.changed(Notices.Topic.OFFERS, parts(rulings));
         return ids;
+    }
+
+    private List<UUID> parts(List<Ruling> rulings) {
+        return db.selectDistinct(PRODUCT_PAGE.VARIANT_ID)
+                .from(LISTING)
+                .join(PRODUCT_PAGE)
+                .on(PRODUCT_PAGE.ID.eq(LISTING.PAGE_ID))
+                .where(LISTING.ID.in(
+                        rulings.stream().map(Ruling::listing).distinct().toList()))
+                .fetch(PRODUCT_PAGE.VARIANT_ID);
     }
 
     private List<Long> write(List<Ruling> rulings, Person person) {

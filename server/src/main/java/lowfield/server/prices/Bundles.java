@@ -41,8 +41,8 @@ public class Bundles {
         this.db = db;
         this.sellers = sellers;
         this.snapshot = new Snapshot<>(this::load);
-        notices.whenChanged(topic -> {
-            if (topic == Notices.Topic.OFFERS) {
+        notices.whenChanged(change -> {
+            if (change.topic() == Notices.Topic.OFFERS) {
                 snapshot.isStale();
             }
         });

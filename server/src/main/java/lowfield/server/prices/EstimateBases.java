@@ -2,6 +2,7 @@ package lowfield.server.prices;
 
 import static lowfield.db.Tables.VARIANT;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
@@ -55,6 +56,6 @@ public class EstimateBases {
                 .set(VARIANT.ESTIMATE, form.map(Json::jsonb).orElse(null))
                 .where(VARIANT.ID.eq(known.id()))
                 .execute();
-        notices.changed(Notices.Topic.OFFERS);
+        notices.changed(Notices.Topic.OFFERS, List.of(known.id()));
     }
 }

@@ -9,7 +9,9 @@ import static lowfield.db.Tables.VARIANT;
 import com.github.benmanes.caffeine.cache.Cache;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -34,6 +36,7 @@ import lowfield.server.platform.Passing;
 import lowfield.server.platform.Snapshot;
 import org.jooq.DSLContext;
 import org.jooq.Record;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Service;
 
 /** Every listing's last accepted price, by part: a snapshot on the heap. What a part costs follows from it, policy and moment. */
@@ -104,10 +107,10 @@ public class Offers {
     Offers(DSLContext db, Parts parts, Notices notices) {
         this.db = db;
         this.parts = parts;
-        this.snapshot = new Snapshot<>(this::load);
-        notices.whenChanged(topic -> {
-            if (topic == Notices.Topic.OFFERS) {
-                snapshot.isStale();
+        this.snapshot = new Snapshot<>(this::load, this::renewed);
+        notices.whenChanged(change -> {
+            if (change.topic() == Notices.Topic.OFFERS) {
+                snapshot.isStale(change);
             }
         });
     }
@@ -145,18 +148,38 @@ public class Offers {
     }
 
     private Seen load() {
+        return seen(DSL.noCondition(), DSL.noCondition());
+    }
+
+    /** The same with the offers and estimates of some parts read anew. */
+    private Seen renewed(Seen before, Set<UUID> changed) {
+        var now = seen(PRODUCT_PAGE.VARIANT_ID.in(changed), VARIANT.ID.in(changed));
         return new Seen(
-                listings().stream().collect(Collectors.groupingBy(At::variant, Collectors.toUnmodifiableList())),
+                replaced(before.offers(), now.offers(), changed), replaced(before.bases(), now.bases(), changed));
+    }
+
+    private static <T> Map<UUID, T> replaced(Map<UUID, T> before, Map<UUID, T> now, Set<UUID> changed) {
+        var all = new HashMap<>(before);
+        all.keySet().removeAll(changed);
+        all.putAll(now);
+        return Collections.unmodifiableMap(all);
+    }
+
+    private Seen seen(org.jooq.Condition ofListings, org.jooq.Condition ofParts) {
+        return new Seen(
+                listings(ofListings).stream()
+                        .collect(Collectors.groupingBy(At::variant, Collectors.toUnmodifiableList())),
                 db.select(VARIANT.ID, VARIANT.ESTIMATE)
                         .from(VARIANT)
                         .where(VARIANT.ESTIMATE.isNotNull())
+                        .and(ofParts)
                         .fetchMap(
                                 VARIANT.ID,
                                 r -> Json.read(r.get(VARIANT.ESTIMATE).data(), EstimateForm.class)
                                         .basis()));
     }
 
-    private List<At> listings() {
+    private List<At> listings(org.jooq.Condition of) {
         return db.select(LISTING.asterisk())
                 .select(Source.COLUMNS)
                 .from(LISTING)
@@ -167,6 +190,7 @@ public class Offers {
                 .join(SHOP)
                 .on(SHOP.ID.eq(PRODUCT_PAGE.SHOP_ID))
                 .where(LISTING.ACCEPTED_PRICE_MINOR.isNotNull())
+                .and(of)
                 // What is said of a part's offers does not change with where their rows happen to lie.
                 .orderBy(LISTING.ID)
                 .fetch(Offers::at);

@@ -6,56 +6,76 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicLong;
 import lowfield.db.tables.records.ReaderPageRecord;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.Notices;
 import org.jooq.DSLContext;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 
 /**
- * The frozen pages. They are kept in memory until something is published, so that readers get them while the database is
- * away.
+ * The frozen pages. They are kept in memory; after something is published each is asked of the database once more, and the
+ * one that is kept is given while the database is away.
  */
 @Component
 class FrozenPages {
-    /** Bytes of pages that are kept; the newest of them from the start. */
+    /** Bytes of pages that are kept. */
     private static final long MOST_BYTES = 64_000_000;
-
+    /** So many, the newest, are at hand from the start. */
     private static final int AT_START = 300;
 
     private final DSLContext db;
-    private final Cache<String, Optional<FrozenPage>> kept = Caffeine.newBuilder()
+    /** Counts what was published since the start. */
+    private final AtomicLong published = new AtomicLong();
+
+    private final Cache<String, Kept> kept = Caffeine.newBuilder()
             .maximumWeight(MOST_BYTES)
-            .weigher((String path, Optional<FrozenPage> page) -> path.length()
-                    + page.map(p -> p.body().length + p.zipped().length).orElse(0))
+            .weigher((String path, Kept page) -> path.length() + page.bytes())
             .build();
+
+    /** What stood at a path, or that nothing did, when so much had been published. */
+    private record Kept(Optional<FrozenPage> page, long published) {
+        int bytes() {
+            return page.map(p -> p.body().length + p.zipped().length).orElse(0);
+        }
+    }
 
     FrozenPages(DSLContext db, Notices notices) {
         this.db = db;
-        notices.whenChanged(topic -> {
-            if (topic == Notices.Topic.PAGES) {
-                kept.invalidateAll();
-                keepAll();
+        notices.whenChanged(change -> {
+            if (change.topic() == Notices.Topic.PAGES) {
+                published.incrementAndGet();
             }
         });
     }
 
-    /** The newest pages are at hand from the start. */
     @EventListener(ApplicationReadyEvent.class)
-    void keepAll() {
+    void keepTheNewest() {
+        var now = published.get();
         db.selectFrom(READER_PAGE)
                 .orderBy(READER_PAGE.RENDERED_AT.desc(), READER_PAGE.PATH)
                 .limit(AT_START)
-                .forEach(row -> kept.put(row.getPath(), Optional.of(page(row))));
+                .forEach(row -> kept.put(row.getPath(), new Kept(Optional.of(page(row)), now)));
     }
 
-    /** The page of a path; asked of the database when it is not at hand. */
+    /** The page of a path; absent where there is none. An error only when it is not kept and the database is away. */
     Optional<FrozenPage> at(String path) {
-        return kept.get(
-                path,
-                p -> db.selectFrom(READER_PAGE).where(READER_PAGE.PATH.eq(p)).fetchOptional(FrozenPages::page));
+        var known = Optional.ofNullable(kept.getIfPresent(path));
+        var now = published.get();
+        if (known.filter(k -> k.published() == now).isPresent()) {
+            return known.get().page();
+        }
+        try {
+            var read =
+                    db.selectFrom(READER_PAGE).where(READER_PAGE.PATH.eq(path)).fetchOptional(FrozenPages::page);
+            kept.put(path, new Kept(read, now));
+            return read;
+        } catch (DataAccessException | org.jooq.exception.DataAccessException away) {
+            return known.orElseThrow(() -> away).page();
+        }
     }
 
     private static FrozenPage page(ReaderPageRecord row) {

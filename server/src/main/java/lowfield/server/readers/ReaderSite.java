@@ -53,8 +53,8 @@ public class ReaderSite extends OncePerRequestFilter {
         this.filler = filler;
         this.pages = pages;
         this.settings = settings;
-        notices.whenChanged(topic -> {
-            if (topic == Notices.Topic.PAGES || topic == Notices.Topic.OFFERS) {
+        notices.whenChanged(change -> {
+            if (change.topic() == Notices.Topic.PAGES || change.topic() == Notices.Topic.OFFERS) {
                 cache.invalidateAll();
             }
         });
