@@ -40,12 +40,7 @@ final class FinderMeasure {
 
     static void run(Client client, Access database, String edition, String line) throws Exception {
         var before = heap();
-        for (var kind : ROWS.entrySet()) {
-            client.file(
-                    "/api/kinds/" + kind.getKey() + "/file?form=CSV&dry=false",
-                    Grown.file(client, kind.getKey(), kind.getValue(), "f"));
-        }
-        price(database);
+        grow(client, database, 1);
         var whole = ask(client, edition, line, "");
         var after = heap();
         System.out.println(
@@ -75,6 +70,16 @@ final class FinderMeasure {
                 after - before);
     }
 
+    /** Grows the demo to 40,000 parts, each with so many listings. */
+    static void grow(Client client, Access database, int listings) throws Exception {
+        for (var kind : ROWS.entrySet()) {
+            client.file(
+                    "/api/kinds/" + kind.getKey() + "/file?form=CSV&dry=false",
+                    Grown.file(client, kind.getKey(), kind.getValue(), "f"));
+        }
+        price(database, listings);
+    }
+
     /** What the first query of a build takes, when nothing is worked out yet: the same sentence on each build's card. */
     private static void first(Client client, String edition) throws Exception {
         for (var line : cards(client, edition)) {
@@ -93,14 +98,15 @@ final class FinderMeasure {
                 .toList();
     }
 
-    /** An offer for every part that has none, made inside the database; the server is told. */
-    private static void price(Access database) throws Exception {
+    /** Offers for every part that has none, made inside the database; the server is told. */
+    private static void price(Access database, int listings) throws Exception {
         try (var connection = database.open();
                 var statement = connection.createStatement()) {
             for (var sql : Arrays.asList(
                     "insert into product_page (shop_id, variant_id, path) select (select id from shop where name ="
-                            + " 'Ferrowby'), v.id, '/g/' || v.id from variant v where not exists (select from"
-                            + " product_page p where p.variant_id = v.id)",
+                            + " 'Ferrowby'), v.id, '/g/' || v.id || '/' || n from variant v, generate_series(1, "
+                            + listings
+                            + ") n where not exists (select from product_page p where p.variant_id = v.id)",
                     "insert into listing (page_id, seller_id, condition, accepted_seen_at, accepted_price_minor,"
                             + " accepted_currency, accepted_stock, accepted_members_only) select p.id, (select id from"
                             + " seller where name = 'Ferrowby'), 'NEW', (select max(accepted_seen_at) from listing),"

@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import lowfield.database.Access;
 
-/** {@code desk} or {@code reader}, against a running demo; {@code finder} and
+/** {@code desk} or {@code reader}, against a running demo; {@code finder}, {@code decide} and
  * {@code import}, {@code round} and {@code history} too, which grow its world; {@code ingest}; {@code checks} on core alone. Ends in one line of key=value pairs. */
 public final class Main {
     private static final int CLIENTS = 32;
@@ -37,12 +37,22 @@ public final class Main {
                 var card = Target.in(client, 1).get(0);
                 FinderMeasure.run(client, database(), card.edition(), card.line());
             }
+            case "decide" -> {
+                var client = Client.signedIn(arguments[1]);
+                try (var floor = FloorServer.start()) {
+                    DecideMeasure.run(
+                            client,
+                            Client.signedIn(floor.base()),
+                            database(),
+                            Target.in(client, 1).get(0));
+                }
+            }
             case "round" -> RoundMeasure.run(Client.signedIn(arguments[1]), database(), arguments[3]);
             case "ingest" -> IngestMeasure.run(database());
             case "history" -> HistoryMeasure.run(Client.signedIn(arguments[1]), database());
             default ->
                 throw new IllegalArgumentException(
-                        "measure desk, reader, checks, finder, import, round, ingest, history or backup, not \""
+                        "measure desk, reader, checks, finder, decide, import, round, ingest, history or backup, not \""
                                 + arguments[0] + "\"");
         }
     }

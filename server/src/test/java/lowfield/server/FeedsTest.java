@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
-import lowfield.server.outbound.Manners;
+import lowfield.server.outbound.PoliteFetcher;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -62,7 +62,7 @@ class FeedsTest {
     @AfterEach
     void normal() {
         world.market("reset");
-        world.stage.bean(Manners.class).forget();
+        world.stage.bean(PoliteFetcher.class).forget();
         set(null, version());
     }
 

@@ -67,7 +67,7 @@ public record AttentionList(List<Item> items) {
 
     /** The desk's queue: what is decided elsewhere left out, several of one sort in one build as one. */
     public List<Item> queue() {
-        return new Queue(items).grouped();
+        return new DecisionQueue(items).grouped();
     }
 
     /** What of the period's prices wants a decision; a part that is gone from several lines once. */

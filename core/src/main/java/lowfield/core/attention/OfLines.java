@@ -29,7 +29,7 @@ final class OfLines {
         price(now, oldAfterDays);
         reason();
         at.build().options(at.line().id()).stream()
-                .map(o -> o.prospect())
+                .map(o -> o.impact())
                 .filter(p -> p.price().goods().range().isEmpty())
                 .forEach(p -> add(
                         Matter.OPTION_WITHOUT_PRICE,

@@ -7,7 +7,7 @@ import lowfield.core.part.Better;
 import lowfield.core.part.Figure;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
-import lowfield.core.part.Spec;
+import lowfield.core.part.spec.Spec;
 
 /** A named figure of a kind of part: "length of a graphics card". Its name is the one that the kind's schema gives it. */
 public record FigureRef<S extends Spec, T>(Kind kind, String field, String name, Function<S, Figure<T>> figure)

@@ -11,8 +11,8 @@ import lowfield.core.check.GivenAnswers;
 import lowfield.core.check.Verdict;
 import lowfield.core.check.rules.Checks;
 import lowfield.core.check.rules.SetMembers;
-import lowfield.core.find.Prospect;
-import lowfield.core.find.Prospects;
+import lowfield.core.find.CandidateImpact;
+import lowfield.core.find.CandidateImpacts;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Line;
 import lowfield.core.part.Part;
@@ -36,7 +36,7 @@ public final class EvaluatedBuild {
     private final Lazy<CountedTotal> available;
     private final Lazy<List<Finding>> findings;
     private final Lazy<SustainedPeak> peak;
-    private final Lazy<Prospects.Ground> ground;
+    private final Lazy<CandidateImpacts.Ground> ground;
     private final Map<UUID, Lazy<List<EvaluatedOption>>> options;
 
     private EvaluatedBuild(BuildPlan plan, Market market) {
@@ -131,8 +131,8 @@ public final class EvaluatedBuild {
     }
 
     /** What any part would do on a line. */
-    public Prospects prospects(UUID line) {
-        return new Prospects(ground.get(), line);
+    public CandidateImpacts impacts(UUID line) {
+        return new CandidateImpacts(ground.get(), line);
     }
 
     /** What the author answered to a finding of this build. */
@@ -178,9 +178,9 @@ public final class EvaluatedBuild {
                 .isPresent();
     }
 
-    private Prospects.Ground layGround() {
+    private CandidateImpacts.Ground layGround() {
         var terms = plan.terms();
-        return new Prospects.Ground(
+        return new CandidateImpacts.Ground(
                 build,
                 findings(),
                 prices(),
@@ -205,12 +205,12 @@ public final class EvaluatedBuild {
     }
 
     private List<EvaluatedOption> tryOptions(EvaluatedLine line) {
-        var prospects = prospects(line.id());
+        var impacts = impacts(line.id());
         return line.plan().options().stream()
-                .map(o -> new EvaluatedOption(o, prospects.of(o.part())))
+                .map(o -> new EvaluatedOption(o, impacts.of(o.part())))
                 .toList();
     }
 
     /** An alternative or upgrade, and what taking it would do. */
-    public record EvaluatedOption(Option option, Prospect prospect) {}
+    public record EvaluatedOption(Option option, CandidateImpact impact) {}
 }

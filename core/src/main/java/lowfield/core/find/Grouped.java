@@ -12,16 +12,16 @@ import java.util.PriorityQueue;
  * ones are ever sorted: each group keeps its best so far in a heap, the worst of them on top.
  */
 public final class Grouped {
-    private final int[] counts = new int[Prospect.Group.values().length];
-    private final Map<Prospect.Group, PriorityQueue<Ranked>> best = new EnumMap<>(Prospect.Group.class);
+    private final int[] counts = new int[CandidateImpact.Group.values().length];
+    private final Map<CandidateImpact.Group, PriorityQueue<Ranked>> best = new EnumMap<>(CandidateImpact.Group.class);
     private final int most;
 
     /** A candidate and what it stands by. */
-    private record Ranked(long key, long price, Sketches.Sketch sketch) {
+    private record Ranked(long key, long price, ImpactSummaries.ImpactSummary summary) {
         static final Comparator<Ranked> FIRST_FIRST = Comparator.comparingLong(Ranked::key)
                 .thenComparingLong(Ranked::price)
-                .thenComparing(r -> r.sketch().part().fullName())
-                .thenComparing(r -> r.sketch().part().id());
+                .thenComparing(r -> r.summary().part().fullName())
+                .thenComparing(r -> r.summary().part().id());
     }
 
     private Grouped(int most) {
@@ -29,19 +29,19 @@ public final class Grouped {
     }
 
     /** Of some rows of a shelf, keeping at most so many of each group. */
-    public static Grouped of(Sketches sketches, int[] rows, Order order, int most) {
+    public static Grouped of(ImpactSummaries summaries, int[] rows, Order order, int most) {
         var grouped = new Grouped(most);
         for (var row : rows) {
-            var sketch = sketches.of(row);
-            grouped.add(sketch, sketches.key(sketch, order));
+            var summary = summaries.of(row);
+            grouped.add(summary, summaries.key(summary, order));
         }
         return grouped;
     }
 
-    private void add(Sketches.Sketch sketch, long key) {
-        counts[sketch.group().ordinal()]++;
-        var kept = best.computeIfAbsent(sketch.group(), g -> new PriorityQueue<>(Ranked.FIRST_FIRST.reversed()));
-        var ranked = new Ranked(key, sketch.costs(), sketch);
+    private void add(ImpactSummaries.ImpactSummary summary, long key) {
+        counts[summary.group().ordinal()]++;
+        var kept = best.computeIfAbsent(summary.group(), g -> new PriorityQueue<>(Ranked.FIRST_FIRST.reversed()));
+        var ranked = new Ranked(key, summary.costs(), summary);
         if (kept.size() < most) {
             kept.add(ranked);
         } else if (Ranked.FIRST_FIRST.compare(ranked, kept.element()) < 0) {
@@ -50,14 +50,14 @@ public final class Grouped {
         }
     }
 
-    public int count(Prospect.Group group) {
+    public int count(CandidateImpact.Group group) {
         return counts[group.ordinal()];
     }
 
     /** The first of a group in order, at most so many. */
-    public List<Sketches.Sketch> first(Prospect.Group group, int many) {
+    public List<ImpactSummaries.ImpactSummary> first(CandidateImpact.Group group, int many) {
         var kept = best.containsKey(group) ? new ArrayList<>(best.get(group)) : new ArrayList<Ranked>();
         kept.sort(Ranked.FIRST_FIRST);
-        return kept.stream().limit(many).map(Ranked::sketch).toList();
+        return kept.stream().limit(many).map(Ranked::summary).toList();
     }
 }

@@ -2,17 +2,17 @@ package lowfield.core.find;
 
 import java.util.Optional;
 import lowfield.core.money.Money;
-import lowfield.core.part.Cooler;
-import lowfield.core.part.Drive;
-import lowfield.core.part.Fan;
 import lowfield.core.part.Figure;
-import lowfield.core.part.GraphicsCard;
-import lowfield.core.part.Memory;
 import lowfield.core.part.Part;
-import lowfield.core.part.PowerSupply;
-import lowfield.core.part.Processor;
-import lowfield.core.part.Screen;
-import lowfield.core.part.Spec;
+import lowfield.core.part.spec.Cooler;
+import lowfield.core.part.spec.Drive;
+import lowfield.core.part.spec.Fan;
+import lowfield.core.part.spec.GraphicsCard;
+import lowfield.core.part.spec.Memory;
+import lowfield.core.part.spec.PowerSupply;
+import lowfield.core.part.spec.Processor;
+import lowfield.core.part.spec.Screen;
+import lowfield.core.part.spec.Spec;
 
 /** The price of one unit of what a kind is bought by: a gigabyte, a core, a watt. In hundredths of a minor unit, and its unit. */
 public record UnitPrice(long hundredths, String unit) {

@@ -8,7 +8,7 @@ import java.util.stream.Collectors;
 import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
 import lowfield.core.part.Part;
-import lowfield.core.part.Spec;
+import lowfield.core.part.spec.Spec;
 
 /** What stands on a line. */
 public sealed interface Choice {

@@ -10,13 +10,13 @@ import java.util.function.Function;
 
 /** What any part costs under one policy at one moment. Each price is worked out once; safe to ask from several threads. */
 public final class PriceList {
-    private record Asked(UUID part, int quantity, Optional<UUID> held) {}
+    private record PriceKey(UUID part, int quantity, Optional<UUID> held) {}
 
     private final Function<UUID, List<Offer>> offers;
     private final PricePolicy policy;
     private final Instant now;
     private final Estimator estimator;
-    private final Map<Asked, PartPrice> known = new ConcurrentHashMap<>();
+    private final Map<PriceKey, PartPrice> known = new ConcurrentHashMap<>();
 
     /** {@code offers} gives those seen for a part, in any order. */
     public PriceList(Function<UUID, List<Offer>> offers, PricePolicy policy, Instant now) {
@@ -33,7 +33,7 @@ public final class PriceList {
 
     /** The price of a quantity; with {@code held}, the listing the author holds the choice to. */
     public PartPrice of(UUID part, int quantity, Optional<UUID> held) {
-        var asked = new Asked(part, quantity, held);
+        var asked = new PriceKey(part, quantity, held);
         var price = known.get(asked);
         if (price == null) {
             // Not within computeIfAbsent, since an estimate asks for the prices of other parts.
@@ -43,7 +43,7 @@ public final class PriceList {
         return price;
     }
 
-    private PartPrice priced(Asked asked) {
+    private PartPrice priced(PriceKey asked) {
         var price = PartPrice.of(offers.apply(asked.part()), policy, now, asked.quantity(), asked.held());
         return price instanceof PartPrice.Unpriced none && asked.held().isEmpty()
                 ? estimator
@@ -55,7 +55,7 @@ public final class PriceList {
 
     /** The offer of whoever asks least for one piece; never an estimate, so that estimates can be made from it. */
     public Optional<Offer> offer(UUID part) {
-        var price = known.get(new Asked(part, 1, Optional.empty()));
+        var price = known.get(new PriceKey(part, 1, Optional.empty()));
         return (price == null ? PartPrice.of(offers.apply(part), policy, now, 1, Optional.empty()) : price).offer();
     }
 

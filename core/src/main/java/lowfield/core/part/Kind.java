@@ -1,5 +1,27 @@
 package lowfield.core.part;
 
+import lowfield.core.part.spec.Cables;
+import lowfield.core.part.spec.Case;
+import lowfield.core.part.spec.Cooler;
+import lowfield.core.part.spec.Drive;
+import lowfield.core.part.spec.Fan;
+import lowfield.core.part.spec.GraphicsCard;
+import lowfield.core.part.spec.Headset;
+import lowfield.core.part.spec.Keyboard;
+import lowfield.core.part.spec.Lighting;
+import lowfield.core.part.spec.Memory;
+import lowfield.core.part.spec.Motherboard;
+import lowfield.core.part.spec.Mouse;
+import lowfield.core.part.spec.NetworkAdapter;
+import lowfield.core.part.spec.OperatingSystem;
+import lowfield.core.part.spec.OtherPart;
+import lowfield.core.part.spec.Paste;
+import lowfield.core.part.spec.PowerSupply;
+import lowfield.core.part.spec.Processor;
+import lowfield.core.part.spec.Screen;
+import lowfield.core.part.spec.Spec;
+import lowfield.core.part.spec.Webcam;
+
 /** The kinds of part, each with the record that holds its figures. */
 public enum Kind {
     GRAPHICS_CARD("graphics card", "Cards", GraphicsCard.class),

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
+import lowfield.core.part.spec.Spec;
 
 /**
  * One thing that can be bought: a variant (colour, size, connector) of a product; variants of one product are siblings.

@@ -1,5 +1,7 @@
 package lowfield.core.part;
 
+import lowfield.core.part.spec.GraphicsCard;
+
 /**
  * What moves together in price: graphics cards of one chip, memory size and power class, and the siblings of any other
  * product. Forty cards of one chip tell of one price, not of forty.

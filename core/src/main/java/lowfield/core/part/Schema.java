@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import lowfield.core.RuleBroken;
+import lowfield.core.part.spec.Spec;
 
 /**
  * Reads and writes a kind's specification record as a plain map, the only way in and out of storage. The record's

@@ -5,9 +5,9 @@ import java.util.OptionalDouble;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Slot;
 import lowfield.core.part.Figure;
-import lowfield.core.part.GraphicsCard;
-import lowfield.core.part.PowerSupply;
-import lowfield.core.part.Processor;
+import lowfield.core.part.spec.GraphicsCard;
+import lowfield.core.part.spec.PowerSupply;
+import lowfield.core.part.spec.Processor;
 
 /**
  * What a build draws from its supply, in watts, idle, gaming and at the sustained peak, and where that stands on the

@@ -5,7 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import lowfield.core.part.Figure;
-import lowfield.core.part.PowerSupply;
+import lowfield.core.part.spec.PowerSupply;
 
 /**
  * How much of what a supply takes from the wall reaches the parts, as a share from 0 to 1: from the supply's own report,

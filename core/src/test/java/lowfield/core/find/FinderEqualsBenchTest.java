@@ -61,9 +61,9 @@ class FinderEqualsBenchTest {
         return new LinePrice(line, goods, Optional.empty());
     }
 
-    private Prospects prospects(Build build, List<Finding> before, UUID line) {
+    private CandidateImpacts impacts(Build build, List<Finding> before, UUID line) {
         var now = build.lines().stream().map(this::price).toList();
-        var ground = new Prospects.Ground(
+        var ground = new CandidateImpacts.Ground(
                 build,
                 before,
                 now,
@@ -74,7 +74,7 @@ class FinderEqualsBenchTest {
                 this::price,
                 part -> prices.getOrDefault(part.id(), 100) * 100L,
                 forSale::get);
-        return new Prospects(ground, line);
+        return new CandidateImpacts(ground, line);
     }
 
     @Test
@@ -87,19 +87,19 @@ class FinderEqualsBenchTest {
             for (var line : build.lines()) {
                 var candidate =
                         forSale.get(line.slot().kind()).get(parts.random().nextInt(14));
-                var prospect = prospects(build, before, line.id()).of(candidate);
+                var impact = impacts(build, before, line.id()).of(candidate);
                 var after = build.taking(line.id(), candidate);
-                holds(before, after, line.id(), prospect.alone());
+                holds(before, after, line.id(), impact.alone());
                 var forced = after;
-                for (var change : prospect.forced()) {
+                for (var change : impact.forced()) {
                     forced = taking(forced, change.slot(), change.part());
                 }
-                holds(before, forced, line.id(), prospect.effect());
-                if (!prospect.forced().isEmpty()) {
-                    assertThat(prospect.effect().clashes()).isEmpty();
-                    assertThat(prospect.effect().undecided()).isEmpty();
+                holds(before, forced, line.id(), impact.effect());
+                if (!impact.forced().isEmpty()) {
+                    assertThat(impact.effect().clashes()).isEmpty();
+                    assertThat(impact.effect().undecided()).isEmpty();
                 }
-                chains.merge(prospect.forcesTooMuch() ? -1 : prospect.forced().size(), 1, Integer::sum);
+                chains.merge(impact.forcesTooMuch() ? -1 : impact.forced().size(), 1, Integer::sum);
                 swaps.merge(line.slot(), 1, Integer::sum);
             }
         }
@@ -128,15 +128,15 @@ class FinderEqualsBenchTest {
             var build = TestBuild.sound().build();
             var before = Checks.on(build);
             var line = build.filled(Slot.PROCESSOR).get(0).id();
-            var prospect = prospects(build, before, line).of(platform(Slot.PROCESSOR, 0));
-            assertThat(prospect.forced())
+            var impact = impacts(build, before, line).of(platform(Slot.PROCESSOR, 0));
+            assertThat(impact.forced())
                     .hasSize(4)
                     .allSatisfy(f -> assertThat(f.part()).isEqualTo(cheapest.get(f.slot())));
-            var after = build.taking(line, prospect.part());
-            for (var change : prospect.forced()) {
+            var after = build.taking(line, impact.part());
+            for (var change : impact.forced()) {
                 after = taking(after, change.slot(), change.part());
             }
-            holds(before, after, line, prospect.effect());
+            holds(before, after, line, impact.effect());
         }
     }
 
@@ -191,9 +191,9 @@ class FinderEqualsBenchTest {
         var build = kit.build();
         prices.put(
                 build.filled(Slot.MEMORY).get(0).choice().part().orElseThrow().id(), 0);
-        var prospect = prospects(build, Checks.on(build), kit.line(Slot.PROCESSOR))
+        var impact = impacts(build, Checks.on(build), kit.line(Slot.PROCESSOR))
                 .of(TestBuild.like(Slot.PROCESSOR, "socket", "Fen"));
-        return prospect.forced().stream()
+        return impact.forced().stream()
                 .filter(f -> f.slot() == Slot.MOTHERBOARD)
                 .map(f -> prices.get(f.part().id()))
                 .findFirst()

@@ -17,14 +17,14 @@ import lowfield.core.offer.Offer;
 import lowfield.core.offer.PartPrice;
 import lowfield.core.part.Part;
 import lowfield.server.edition.LoadedEdition;
-import lowfield.server.platform.Passing;
+import lowfield.server.platform.IdleCache;
 import org.springframework.stereotype.Component;
 
 /** The lines of a build as the bench shows them. Shown again as they are while the build and who follows whom stand. */
 @Component
 class BenchLines {
     private final Cache<EvaluatedBuild, AsShown> shown =
-            Passing.cache().weakKeys().build();
+            IdleCache.cache().weakKeys().build();
 
     /** What was shown of a build while the edition's lines followed each other so. */
     private record AsShown(Following following, List<Views.LineView> lines) {}

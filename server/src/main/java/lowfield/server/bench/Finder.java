@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.edition.EvaluatedLine;
+import lowfield.core.find.CandidateImpact;
 import lowfield.core.find.Clause;
 import lowfield.core.find.Facet;
 import lowfield.core.find.Grouped;
-import lowfield.core.find.Prospect;
+import lowfield.core.find.ImpactSummaries;
 import lowfield.core.find.Query;
-import lowfield.core.find.Sketches;
 import lowfield.core.find.UnitPrice;
 import lowfield.core.part.Part;
 import lowfield.core.total.LinePrice;
@@ -18,7 +18,7 @@ import lowfield.server.catalogue.Parts;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.PricedCatalogue;
 import lowfield.server.platform.NotFound;
-import lowfield.server.prices.Asked;
+import lowfield.server.prices.ShownParts;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,9 +32,9 @@ public class Finder {
     private final EditionLoader editions;
     private final PricedCatalogue catalogue;
     private final Parts parts;
-    private final Asked asked;
+    private final ShownParts asked;
 
-    Finder(EditionLoader editions, PricedCatalogue catalogue, Parts parts, Asked asked) {
+    Finder(EditionLoader editions, PricedCatalogue catalogue, Parts parts, ShownParts asked) {
         this.asked = asked;
         this.editions = editions;
         this.catalogue = catalogue;
@@ -43,7 +43,7 @@ public class Finder {
 
     /** The first {@value #FIRST} candidates over all groups; of the group that is to be shown in full, {@value #MORE}. */
     @Transactional(readOnly = true)
-    public Views.Found find(UUID edition, UUID lineId, String sentence, Prospect.@Nullable Group full) {
+    public Views.Found find(UUID edition, UUID lineId, String sentence, CandidateImpact.@Nullable Group full) {
         var at = editions.load(edition)
                 .evaluated()
                 .place(lineId)
@@ -52,13 +52,13 @@ public class Finder {
         var priced = catalogue.at(at.build().lists().of(lineId).counted());
         var query = Query.read(kind, sentence);
         var answer = priced.shelf(kind).find(query, priced.prices(kind));
-        var sketches = catalogue.sketches(at, priced);
-        sketches.prepare(answer.rows());
-        var grouped = Grouped.of(sketches, answer.rows(), query.order(), full == null ? FIRST : MORE);
+        var summaries = catalogue.summaries(at, priced);
+        summaries.prepare(answer.rows());
+        var grouped = Grouped.of(summaries, answer.rows(), query.order(), full == null ? FIRST : MORE);
         var facets = priced.shelf(kind).facets(query, priced.prices(kind)).stream()
                 .map(Finder::word)
                 .toList();
-        var shown = groups(sketches, grouped, at.line(), full);
+        var shown = groups(summaries, grouped, at.line(), full);
         asked.about(shown.stream()
                 .flatMap(g -> g.rows().stream())
                 .map(Views.Candidate::part)
@@ -75,12 +75,12 @@ public class Finder {
     }
 
     private List<Views.GroupView> groups(
-            Sketches sketches, Grouped grouped, EvaluatedLine line, Prospect.@Nullable Group full) {
+            ImpactSummaries summaries, Grouped grouped, EvaluatedLine line, CandidateImpact.@Nullable Group full) {
         var groups = new ArrayList<Views.GroupView>();
         var left = FIRST;
-        for (var group : Prospect.Group.values()) {
+        for (var group : CandidateImpact.Group.values()) {
             var rows = grouped.first(group, group == full ? MORE : left).stream()
-                    .map(p -> candidate(sketches.whole(p), line))
+                    .map(p -> candidate(summaries.whole(p), line))
                     .toList();
             left = Math.max(0, left - rows.size());
             groups.add(new Views.GroupView(group, grouped.count(group), rows));
@@ -92,7 +92,7 @@ public class Finder {
         return price.offer().flatMap(o -> UnitPrice.of(part, o.price()));
     }
 
-    private Views.Candidate candidate(Prospect p, EvaluatedLine line) {
+    private Views.Candidate candidate(CandidateImpact p, EvaluatedLine line) {
         var unit = unit(p.part(), p.price());
         return new Views.Candidate(
                 p.part().id(),
@@ -112,7 +112,9 @@ public class Finder {
                 p.alone().trouble().stream().map(Shown::finding).toList(),
                 Shown.trouble(p),
                 p.forcesTooMuch(),
-                p.group() == Prospect.Group.CANNOT_BE_TOLD ? p.whyNotTold().orElse(null) : null,
+                p.group() == CandidateImpact.Group.CANNOT_BE_TOLD
+                        ? p.whyNotTold().orElse(null)
+                        : null,
                 p.part().avoid().orElse(null),
                 line.line()
                         .choice()

@@ -42,13 +42,13 @@ public class Ladders {
     }
 
     private static Views.ReachView reached(EvaluatedEdition edition, EvaluatedEdition.Place at, Part part) {
-        var prospect = at.build().prospects(at.line().id()).of(part);
+        var impact = at.build().impacts(at.line().id()).of(part);
         return new Views.ReachView(
                 Shown.where(edition, at.line().id()).orElseThrow(),
-                Shown.sum(prospect.total().total()),
-                Shown.standing(prospect.state()),
-                Shown.minor(prospect.trueDifference()),
-                Shown.trouble(prospect));
+                Shown.sum(impact.total().total()),
+                Shown.standing(impact.state()),
+                Shown.minor(impact.trueDifference()),
+                Shown.trouble(impact));
     }
 
     /** All builds of the edition beside each other, slots down. */

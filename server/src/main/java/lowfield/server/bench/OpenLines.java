@@ -5,7 +5,7 @@ import java.util.UUID;
 import lowfield.core.check.rules.Checks;
 import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.EvaluatedEdition;
-import lowfield.core.find.Prospect;
+import lowfield.core.find.CandidateImpact;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
 import lowfield.core.power.Draw;
@@ -24,24 +24,24 @@ final class OpenLines {
     }
 
     private static Views.OptionView option(EvaluatedBuild build, UUID line, EvaluatedBuild.EvaluatedOption option) {
-        var prospect = option.prospect();
-        var taken = prospect.forced().stream()
-                .reduce(build.build().taking(line, prospect.part()), OpenLines::with, (a, b) -> b);
+        var impact = option.impact();
+        var taken = impact.forced().stream()
+                .reduce(build.build().taking(line, impact.part()), OpenLines::with, (a, b) -> b);
         return new Views.OptionView(
                 OptionState.of(option.option()),
-                prospect.part().fullName(),
-                prospect.part().summary(),
-                Shown.sum(prospect.price().goods()),
-                Shown.minor(prospect.trueDifference()),
-                Shown.sum(prospect.total().total()),
-                Shown.standing(prospect.state()),
+                impact.part().fullName(),
+                impact.part().summary(),
+                Shown.sum(impact.price().goods()),
+                Shown.minor(impact.trueDifference()),
+                Shown.sum(impact.total().total()),
+                Shown.standing(impact.state()),
                 Draw.of(taken, Checks.peak(taken)).headroom().orElse(null),
-                Shown.forced(prospect),
-                Shown.trouble(prospect));
+                Shown.forced(impact),
+                Shown.trouble(impact));
     }
 
     /** The build with what a candidate forces. */
-    private static Build with(Build build, Prospect.Forced forced) {
+    private static Build with(Build build, CandidateImpact.Forced forced) {
         return build.filled(forced.slot()).stream()
                 .findFirst()
                 .map(l -> build.taking(l.id(), forced.part()))
@@ -53,19 +53,19 @@ final class OpenLines {
         if (!(at.line().choice() instanceof Choice.VettedSet set)) {
             return List.of();
         }
-        var prospects = at.build().prospects(at.line().id());
+        var impacts = at.build().impacts(at.line().id());
         return set.members().stream()
-                .map(p -> member(prospects.of(p), p.equals(set.winner())))
+                .map(p -> member(impacts.of(p), p.equals(set.winner())))
                 .toList();
     }
 
-    private static Views.MemberView member(Prospect prospect, boolean wins) {
+    private static Views.MemberView member(CandidateImpact impact, boolean wins) {
         return new Views.MemberView(
-                prospect.part().id(),
-                prospect.part().fullName(),
-                prospect.part().summary(),
-                Shown.sum(prospect.price().goods()),
+                impact.part().id(),
+                impact.part().fullName(),
+                impact.part().summary(),
+                Shown.sum(impact.price().goods()),
                 wins,
-                Shown.trouble(prospect));
+                Shown.trouble(impact));
     }
 }

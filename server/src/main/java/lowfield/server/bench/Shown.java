@@ -11,7 +11,7 @@ import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.edition.EvaluatedLine;
 import lowfield.core.edition.EvaluatedTier;
 import lowfield.core.edition.PublishedBuild;
-import lowfield.core.find.Prospect;
+import lowfield.core.find.CandidateImpact;
 import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Offer;
@@ -148,12 +148,12 @@ final class Shown {
         return amount.known().map(Money::minor).orElse(null);
     }
 
-    static List<Views.FindingView> trouble(Prospect prospect) {
-        return prospect.effect().trouble().stream().map(Shown::finding).toList();
+    static List<Views.FindingView> trouble(CandidateImpact impact) {
+        return impact.effect().trouble().stream().map(Shown::finding).toList();
     }
 
-    static List<Views.ForcedView> forced(Prospect prospect) {
-        return prospect.forced().stream()
+    static List<Views.ForcedView> forced(CandidateImpact impact) {
+        return impact.forced().stream()
                 .map(f -> new Views.ForcedView(
                         f.slot().label(),
                         f.part().id(),

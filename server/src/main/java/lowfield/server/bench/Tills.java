@@ -35,7 +35,7 @@ public class Tills {
                 shops.all().stream().collect(Collectors.toUnmodifiableMap(Shops.Shop::name, Shops.Shop::taxPermille)));
         notices.whenChanged(change -> {
             if (change.topic() == Notices.Topic.OFFERS) {
-                taxes.isStale();
+                taxes.invalidate();
             }
         });
     }

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.UUID;
 import lowfield.core.change.LineChange;
 import lowfield.core.check.Verdict;
+import lowfield.core.find.CandidateImpact;
 import lowfield.core.find.Facet;
-import lowfield.core.find.Prospect;
 import lowfield.core.guide.Slot;
 import lowfield.core.part.Field;
 import lowfield.core.part.Kind;
@@ -266,7 +266,7 @@ public final class Views {
             String name,
             String summary,
             int siblings,
-            Prospect.Group group,
+            CandidateImpact.Group group,
             Sum price,
             @Nullable OfferView offer,
             @Nullable Long unitPriceHundredths,
@@ -284,7 +284,7 @@ public final class Views {
             boolean chosen) {}
 
     /** A group of the finder: how many there are in all, and the first of them. */
-    public record GroupView(Prospect.Group group, int count, List<Candidate> rows) {}
+    public record GroupView(CandidateImpact.Group group, int count, List<Candidate> rows) {}
 
     /** A condition in force. */
     public record ClauseView(

@@ -20,7 +20,7 @@ import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.core.part.PartText;
 import lowfield.core.part.Release;
-import lowfield.core.part.Spec;
+import lowfield.core.part.spec.Spec;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.Notices;
 import lowfield.server.platform.Snapshot;
@@ -54,7 +54,7 @@ public class Parts {
         this.snapshot = new Snapshot<>(this::load, this::renewed);
         notices.whenChanged(change -> {
             if (change.topic() == Notices.Topic.CATALOGUE) {
-                snapshot.isStale(change);
+                snapshot.invalidate(change);
             }
         });
     }

@@ -33,7 +33,7 @@ import lowfield.server.guide.GuideInfo;
 import lowfield.server.guide.Guides;
 import lowfield.server.guide.OverrideForm;
 import lowfield.server.guide.TierInfo;
-import lowfield.server.platform.Passing;
+import lowfield.server.platform.IdleCache;
 import lowfield.server.prices.Bundles;
 import lowfield.server.prices.Offers;
 import org.jspecify.annotations.Nullable;
@@ -53,7 +53,7 @@ public class EditionLoader {
     private final Clock clock;
 
     /** Builds that were evaluated, while nothing that they come from has changed. */
-    private final Cache<EvaluatedFrom, EvaluatedBuild> known = Passing.cache().build();
+    private final Cache<EvaluatedFrom, EvaluatedBuild> known = IdleCache.cache().build();
 
     EditionLoader(
             Guides guides,
@@ -130,7 +130,7 @@ public class EditionLoader {
                 version(standing));
     }
 
-    private static int version(LineRows.Standing standing) {
+    private static int version(LineRows.EditionRows standing) {
         var lines = standing.builds().values().stream()
                 .flatMap(List::stream)
                 .map(LineRows.Row::version)

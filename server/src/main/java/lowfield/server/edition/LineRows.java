@@ -22,9 +22,9 @@ import lowfield.db.tables.records.LineOptionRecord;
 import lowfield.db.tables.records.LineRecord;
 import lowfield.server.guide.TierRows;
 import lowfield.server.platform.Conflict;
+import lowfield.server.platform.IdleCache;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
-import lowfield.server.platform.Passing;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.impl.DSL;
@@ -61,7 +61,7 @@ public class LineRows {
 
     private final DSLContext db;
     /** Rows by version, which names one state for ever; a state that was rolled back has a number nobody asks for. */
-    private final Cache<Integer, Row> known = Passing.cache().build();
+    private final Cache<Integer, Row> known = IdleCache.cache().build();
 
     /** What of a state is written where, and in which form. */
     private record Column<S, T>(Field<T> field, Function<LineState, S> part, Function<S, T> form) {
@@ -98,7 +98,7 @@ public class LineRows {
     }
 
     /** An edition's lines, in order, by build, and the stamp of its frame at the same moment. */
-    public record Standing(long stamp, Map<UUID, List<Row>> builds) {}
+    public record EditionRows(long stamp, Map<UUID, List<Row>> builds) {}
 
     /** All lines of an edition, in order, by build. */
     public Map<UUID, List<Row>> of(UUID edition) {
@@ -106,7 +106,7 @@ public class LineRows {
     }
 
     /** Frame and lines in one question. */
-    public Standing standing(UUID edition) {
+    public EditionRows standing(UUID edition) {
         while (true) {
             var now = db.select(EDITION.STAMP, VERSIONS)
                     .from(EDITION)
@@ -117,7 +117,7 @@ public class LineRows {
             var rows = known.getAll(versions, missing -> read(edition, missing));
             // A line that was edited between the two questions is asked for again.
             if (rows.size() == versions.size()) {
-                return new Standing(
+                return new EditionRows(
                         now.value1(),
                         versions.stream()
                                 .map(rows::get)

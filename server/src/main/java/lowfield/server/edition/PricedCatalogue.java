@@ -5,16 +5,16 @@ import java.util.List;
 import java.util.UUID;
 import lowfield.core.edition.BuildPrices;
 import lowfield.core.edition.EvaluatedEdition;
+import lowfield.core.find.ImpactSummaries;
 import lowfield.core.find.PricedShelves;
 import lowfield.core.find.Shelf;
-import lowfield.core.find.Sketches;
 import lowfield.core.guide.Band;
 import lowfield.core.guide.Build;
 import lowfield.core.offer.PriceList;
 import lowfield.core.part.Kind;
 import lowfield.core.total.LinePrice;
 import lowfield.server.catalogue.Parts;
-import lowfield.server.platform.Passing;
+import lowfield.server.platform.IdleCache;
 import org.springframework.stereotype.Component;
 
 /** The catalogue at the prices of a list, and what each of its parts would do on a line: kept while what they come from stands. */
@@ -23,18 +23,18 @@ public class PricedCatalogue {
     private final Parts parts;
 
     /** Worked out as far as somebody asked. */
-    private final Cache<SketchedFrom, Sketches> sketches =
-            Passing.cache().softValues().build();
+    private final Cache<SummarisedFrom, ImpactSummaries> summaries =
+            IdleCache.cache().softValues().build();
 
     private final Cache<PriceList, PricedShelves> shelves =
-            Passing.cache().weakKeys().build();
+            IdleCache.cache().weakKeys().build();
 
     PricedCatalogue(Parts parts) {
         this.parts = parts;
     }
 
-    /** Everything that sketches are worked out from; the shelf and the list of prices are their own identity. */
-    private record SketchedFrom(
+    /** Everything that summaries are worked out from; the shelf and the list of prices are their own identity. */
+    private record SummarisedFrom(
             UUID line,
             Build build,
             List<LinePrice> prices,
@@ -57,11 +57,11 @@ public class PricedCatalogue {
     }
 
     /** What each part of the line's kind would do there. */
-    public Sketches sketches(EvaluatedEdition.Place at, PricedShelves priced) {
+    public ImpactSummaries summaries(EvaluatedEdition.Place at, PricedShelves priced) {
         var build = at.build();
         var line = at.line().id();
         var shelf = priced.shelf(at.line().slot().kind());
-        var from = new SketchedFrom(
+        var from = new SummarisedFrom(
                 line,
                 build.build(),
                 build.prices(),
@@ -70,6 +70,6 @@ public class PricedCatalogue {
                 shelf,
                 priced.list(),
                 build.lists());
-        return sketches.get(from, f -> new Sketches(build.prospects(line), shelf));
+        return summaries.get(from, f -> new ImpactSummaries(build.impacts(line), shelf));
     }
 }

@@ -20,7 +20,7 @@ import lowfield.core.part.Gtin;
 import lowfield.core.part.Kind;
 import lowfield.core.part.PartText;
 import lowfield.core.part.Release;
-import lowfield.core.part.Spec;
+import lowfield.core.part.spec.Spec;
 import lowfield.server.accounts.Person;
 import lowfield.server.catalogue.Parts;
 import lowfield.server.platform.Notices;
@@ -44,10 +44,10 @@ public class Exchange {
 
     private final DSLContext db;
     private final Parts parts;
-    private final Intake intake;
+    private final CopyPipeline intake;
     private final Notices notices;
 
-    Exchange(DSLContext db, Parts parts, Intake intake, Notices notices) {
+    Exchange(DSLContext db, Parts parts, CopyPipeline intake, Notices notices) {
         this.db = db;
         this.parts = parts;
         this.intake = intake;
@@ -71,7 +71,7 @@ public class Exchange {
             } else {
                 JsonFile.read(file, faults, sink);
             }
-            var outcome = faults.any() ? new Intake.Outcome(0, 0) : taking.settle(by);
+            var outcome = faults.any() ? new CopyPipeline.Outcome(0, 0) : taking.settle(by);
             var report = new Report(
                     rows[0],
                     outcome.added(),

@@ -27,9 +27,9 @@ import lowfield.core.guide.Slot;
 import lowfield.core.offer.PricePolicy;
 import lowfield.db.tables.records.EditionRecord;
 import lowfield.server.platform.Conflict;
+import lowfield.server.platform.IdleCache;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
-import lowfield.server.platform.Passing;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Table;
@@ -44,7 +44,7 @@ public class Editions {
     private final TierRows tiers;
     private final Clock clock;
     /** Plans by stamp, which names one state of an edition's frame for ever. */
-    private final Cache<Long, Plan> known = Passing.cache().build();
+    private final Cache<Long, Plan> known = IdleCache.cache().build();
 
     Editions(DSLContext db, TierRows tiers, Clock clock) {
         this.db = db;

@@ -44,7 +44,7 @@ public class Guides {
         this.snapshot = new Snapshot<>(this::load);
         notices.whenChanged(change -> {
             if (change.topic() == Notices.Topic.GUIDES) {
-                snapshot.isStale();
+                snapshot.invalidate();
             }
         });
         this.db = db;

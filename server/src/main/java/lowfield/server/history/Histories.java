@@ -20,7 +20,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import lowfield.core.history.KindIndex;
-import lowfield.core.history.Standing;
+import lowfield.core.history.PriceStanding;
 import lowfield.core.offer.Condition;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
@@ -90,7 +90,7 @@ public class Histories {
         var days = days(id, from, today);
         var prices = new TreeMap<LocalDate, Long>();
         days.forEach(d -> prices.put(d.day(), d.minor()));
-        var standing = Standing.of(prices, today, comparable(part, from, today));
+        var standing = PriceStanding.of(prices, today, comparable(part, from, today));
         return new PartHistory(
                 id,
                 part.fullName(),

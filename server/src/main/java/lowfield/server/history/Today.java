@@ -28,7 +28,7 @@ public class Today {
                 () -> shops.all().stream().map(s -> ZoneId.of(s.zone())).collect(Collectors.toUnmodifiableSet()));
         notices.whenChanged(change -> {
             if (change.topic() == Notices.Topic.OFFERS) {
-                zones.isStale();
+                zones.invalidate();
             }
         });
     }

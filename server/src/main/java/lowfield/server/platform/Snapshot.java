@@ -52,12 +52,12 @@ public final class Snapshot<T> {
 
     private record Taken(long version, boolean isWhole, Set<UUID> parts) {}
 
-    public void isStale() {
+    public void invalidate() {
         pending.add(true, Set.of());
     }
 
     /** After this change the value is stale, as a whole or in part. */
-    public void isStale(Notices.Change change) {
+    public void invalidate(Notices.Change change) {
         pending.add(change.isWhole(), change.parts());
     }
 

@@ -17,7 +17,7 @@ import lowfield.core.edition.EvaluatedLine;
 import lowfield.core.edition.EvaluatedTier;
 import lowfield.core.edition.Option;
 import lowfield.core.edition.PublishedBuild;
-import lowfield.core.find.Prospect;
+import lowfield.core.find.CandidateImpact;
 import lowfield.core.guide.Choice;
 import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
@@ -246,24 +246,22 @@ class Freezing {
     private List<Published.Option> options(EvaluatedBuild build, EvaluatedLine line, Option.Purpose purpose) {
         return build.options(line.id()).stream()
                 .filter(o -> o.option().purpose() == purpose)
-                .map(o -> option(o.prospect(), o.option()))
+                .map(o -> option(o.impact(), o.option()))
                 .toList();
     }
 
     /** The difference is the true one: what the option forces is in it, and is told. */
-    private Published.Option option(Prospect prospect, Option option) {
-        var hidden = prospect.price().isWithheld();
-        var forcesHidden = prospect.forced().stream().anyMatch(f -> f.price().isWithheld());
+    private Published.Option option(CandidateImpact impact, Option option) {
+        var hidden = impact.price().isWithheld();
+        var forcesHidden = impact.forced().stream().anyMatch(f -> f.price().isWithheld());
         var consequences = new ArrayList<String>();
-        prospect.forced().forEach(f -> consequences.add("Needs " + f.part().fullName() + " with it."));
-        prospect.effect().trouble().stream()
-                .flatMap(f -> f.forReaders().stream())
-                .forEach(consequences::add);
+        impact.forced().forEach(f -> consequences.add("Needs " + f.part().fullName() + " with it."));
+        impact.effect().trouble().stream().flatMap(f -> f.forReaders().stream()).forEach(consequences::add);
         return new Published.Option(
-                prospect.part().fullName(),
-                hidden ? null : minor(prospect.price().goods()),
-                estimated(prospect.price()),
-                hidden || forcesHidden ? null : minor(prospect.trueDifference()),
+                impact.part().fullName(),
+                hidden ? null : minor(impact.price().goods()),
+                estimated(impact.price()),
+                hidden || forcesHidden ? null : minor(impact.trueDifference()),
                 option.note(),
                 List.copyOf(consequences));
     }

@@ -178,13 +178,13 @@ public class Acceptances {
 
     /**
      * A person says that prices that were set aside are right, or wrong: all of them or, when one was decided meanwhile,
-     * none. Each decision keeps who and why; their numbers are given.
+     * none. ValueTable decision keeps who and why; their numbers are given.
      */
     @Transactional
     public List<Long> release(List<Long> ids, boolean right, String why, Person person) {
         RuleBroken.unless(why.length() <= 1000, "A note has at most 1,000 letters.");
         var waiting = db.selectFrom(ACCEPTANCE)
-                .where(ACCEPTANCE.ID.in(Each.of(ids.toArray(Long[]::new))))
+                .where(ACCEPTANCE.ID.in(ValueTable.of(ids.toArray(Long[]::new))))
                 .orderBy(ACCEPTANCE.ID)
                 .forUpdate()
                 .fetch();
@@ -204,7 +204,7 @@ public class Acceptances {
     private Set<Long> newest(List<UUID> listings) {
         return db.select(DSL.max(ACCEPTANCE.ID))
                 .from(ACCEPTANCE)
-                .where(ACCEPTANCE.LISTING_ID.in(Each.of(listings.toArray(UUID[]::new))))
+                .where(ACCEPTANCE.LISTING_ID.in(ValueTable.of(listings.toArray(UUID[]::new))))
                 .groupBy(ACCEPTANCE.LISTING_ID)
                 .fetchSet(DSL.max(ACCEPTANCE.ID));
     }
@@ -238,7 +238,7 @@ public class Acceptances {
                         .eq(ACCEPTANCE.OBSERVATION_ID)
                         .and(before.SEEN_AT.eq(ACCEPTANCE.SEEN_AT))
                         .and(before.ID.lt(ACCEPTANCE.ID)))
-                .where(ACCEPTANCE.ID.in(Each.of(ids.toArray(Long[]::new))))
+                .where(ACCEPTANCE.ID.in(ValueTable.of(ids.toArray(Long[]::new))))
                 .orderBy(ACCEPTANCE.ID, before.ID.desc())
                 .fetch(r -> new Ruling(
                         r.value1(),

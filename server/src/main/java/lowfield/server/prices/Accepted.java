@@ -12,7 +12,7 @@ import org.springframework.stereotype.Component;
 
 /**
  * Makes what was accepted count: each listing shows its newest accepted observation, and the statistics of days and months
- * follow. Each in one statement, however many there are.
+ * follow. ValueTable in one statement, however many there are.
  */
 @Component
 class Accepted {
@@ -124,7 +124,9 @@ class Accepted {
     /** Works the statistics out anew where some observations of a time count, or do not count any more. */
     void count(List<Long> observations, OffsetDateTime first, OffsetDateTime last) {
         statistics(
-                O.ID.in(Each.of(observations.toArray(Long[]::new))).and(O.SEEN_AT.between(first, last)), first, last);
+                O.ID.in(ValueTable.of(observations.toArray(Long[]::new))).and(O.SEEN_AT.between(first, last)),
+                first,
+                last);
     }
 
     /** A day of another zone begins half a day earlier or later. */
@@ -140,7 +142,9 @@ class Accepted {
         db.query(NOTHING, DSL.val(listings.toArray(UUID[]::new))).execute();
         db.query(
                         LISTINGS,
-                        O.LISTING_ID.in(Each.of(listings.toArray(UUID[]::new))).and(O.SEEN_AT.ge(since)))
+                        O.LISTING_ID
+                                .in(ValueTable.of(listings.toArray(UUID[]::new)))
+                                .and(O.SEEN_AT.ge(since)))
                 .execute();
     }
 }

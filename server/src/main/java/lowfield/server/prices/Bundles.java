@@ -43,7 +43,7 @@ public class Bundles {
         this.snapshot = new Snapshot<>(this::load);
         notices.whenChanged(change -> {
             if (change.topic() == Notices.Topic.OFFERS) {
-                snapshot.isStale();
+                snapshot.invalidate();
             }
         });
     }

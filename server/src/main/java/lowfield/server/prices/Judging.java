@@ -184,7 +184,7 @@ class Judging {
                     .from(LISTING)
                     .join(PRODUCT_PAGE)
                     .on(PRODUCT_PAGE.ID.eq(LISTING.PAGE_ID))
-                    .where(PRODUCT_PAGE.VARIANT_ID.in(Each.of(parts)), LISTING.ACCEPTED_PRICE_MINOR.isNotNull())
+                    .where(PRODUCT_PAGE.VARIANT_ID.in(ValueTable.of(parts)), LISTING.ACCEPTED_PRICE_MINOR.isNotNull())
                     .forEach(r -> peers.computeIfAbsent(sameThing(r), k -> new ArrayList<>())
                             .add(Money.of(r.value3(), r.value4())));
         }

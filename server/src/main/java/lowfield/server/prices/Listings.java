@@ -55,7 +55,7 @@ class Listings {
                 .from(LISTING)
                 .join(SELLER)
                 .on(SELLER.ID.eq(LISTING.SELLER_ID))
-                .where(LISTING.PAGE_ID.in(Each.of(pages.toArray(UUID[]::new))))
+                .where(LISTING.PAGE_ID.in(ValueTable.of(pages.toArray(UUID[]::new))))
                 .fetchMap(r -> new Key(r.value1(), r.value2(), r.value3()), r -> r.value4());
     }
 

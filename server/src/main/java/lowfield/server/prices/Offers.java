@@ -30,9 +30,9 @@ import lowfield.core.offer.PricePolicy;
 import lowfield.core.offer.Stock;
 import lowfield.server.catalogue.Catalogue;
 import lowfield.server.catalogue.Parts;
+import lowfield.server.platform.IdleCache;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.Notices;
-import lowfield.server.platform.Passing;
 import lowfield.server.platform.Snapshot;
 import org.jooq.DSLContext;
 import org.jooq.Record;
@@ -77,20 +77,21 @@ public class Offers {
     private final DSLContext db;
     private final Parts parts;
     private final Snapshot<Seen> snapshot;
-    private final Cache<Asked, Standing> lists = Passing.cache().softValues().build();
+    private final Cache<ListKey, HeldList> lists =
+            IdleCache.cache().softValues().build();
 
     /** A list of prices, and from when until when it holds. */
-    private record Standing(PriceList list, Instant from, Instant until) {
+    private record HeldList(PriceList list, Instant from, Instant until) {
         boolean holds(Instant now) {
             return !now.isBefore(from) && now.isBefore(until);
         }
     }
 
     /** What a list of prices follows from but the moment; the offers and the catalogue are their own identity. */
-    private record Asked(PricePolicy policy, Set<UUID> shops, boolean estimates, Seen seen, Catalogue catalogue) {
+    private record ListKey(PricePolicy policy, Set<UUID> shops, boolean estimates, Seen seen, Catalogue catalogue) {
         @Override
         public boolean equals(Object other) {
-            return other instanceof Asked o
+            return other instanceof ListKey o
                     && policy.equals(o.policy)
                     && shops.equals(o.shops)
                     && estimates == o.estimates
@@ -110,7 +111,7 @@ public class Offers {
         this.snapshot = new Snapshot<>(this::load, this::renewed);
         notices.whenChanged(change -> {
             if (change.topic() == Notices.Topic.OFFERS) {
-                snapshot.isStale(change);
+                snapshot.invalidate(change);
             }
         });
     }
@@ -129,13 +130,13 @@ public class Offers {
     }
 
     private PriceList prices(PricePolicy policy, Set<UUID> shops, Instant now, boolean estimates) {
-        var asked = new Asked(policy, shops, estimates, snapshot.get(), parts.catalogue());
+        var asked = new ListKey(policy, shops, estimates, snapshot.get(), parts.catalogue());
         return lists.asMap()
                 .compute(asked, (a, known) -> known != null && known.holds(now) ? known : standing(a, now))
                 .list();
     }
 
-    private static Standing standing(Asked asked, Instant now) {
+    private static HeldList standing(ListKey asked, Instant now) {
         var seen = asked.seen();
         var list = new PriceList(
                 part -> seen.of(part, asked.shops()),
@@ -144,7 +145,7 @@ public class Offers {
                 asked.estimates() ? seen.estimates(asked.catalogue()) : Estimator.NONE);
         var next = seen.nextChange(asked.policy(), asked.shops(), now);
         var minute = now.plus(SHORTEST);
-        return new Standing(list, now, next.isAfter(minute) ? next : minute);
+        return new HeldList(list, now, next.isAfter(minute) ? next : minute);
     }
 
     private Seen load() {

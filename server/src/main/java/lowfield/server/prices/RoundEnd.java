@@ -19,7 +19,7 @@ import org.springframework.stereotype.Component;
 @Component
 class RoundEnd {
     private final DSLContext db;
-    private final Patience patience;
+    private final DatabaseRetry patience;
     private final Judging judging;
     private final Forgetting forgetting;
     private final Rates rates;
@@ -28,7 +28,7 @@ class RoundEnd {
 
     RoundEnd(
             DSLContext db,
-            Patience patience,
+            DatabaseRetry patience,
             Judging judging,
             Forgetting forgetting,
             Rates rates,

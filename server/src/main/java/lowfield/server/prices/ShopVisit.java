@@ -14,7 +14,7 @@ import java.util.function.BooleanSupplier;
 import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
 import lowfield.server.outbound.Fetched;
-import lowfield.server.outbound.Manners;
+import lowfield.server.outbound.PoliteFetcher;
 import lowfield.server.outbound.Robots;
 import lowfield.server.outbound.StoredBody;
 import lowfield.server.outbound.Wanted;
@@ -29,7 +29,7 @@ import org.springframework.stereotype.Component;
 
 /**
  * One visit to one shop on behalf of all running rounds: its list first, then the pages that wait, at its pace and with its
- * lanes. Each answer is written down in one transaction with its place in the round, so that a visit that is cut off at any
+ * lanes. ValueTable answer is written down in one transaction with its place in the round, so that a visit that is cut off at any
  * moment can be gone on with: no offer twice, none lost.
  */
 @Component
@@ -40,11 +40,11 @@ class ShopVisit {
     private static final Duration ROBOTS_AGE = Duration.ofHours(12);
 
     private final Visits visits;
-    private final Patience patience;
+    private final DatabaseRetry patience;
     private final Observations observations;
     private final Bundles bundles;
     private final FeedIntake intake;
-    private final Manners manners;
+    private final PoliteFetcher manners;
     private final Clock clock;
     private final ExecutorService lanes = Executors.newCachedThreadPool(r -> {
         var thread = new Thread(r, "round");
@@ -54,11 +54,11 @@ class ShopVisit {
 
     ShopVisit(
             Visits visits,
-            Patience patience,
+            DatabaseRetry patience,
             Observations observations,
             Bundles bundles,
             FeedIntake intake,
-            Manners manners,
+            PoliteFetcher manners,
             Clock clock) {
         this.visits = visits;
         this.patience = patience;
@@ -155,7 +155,7 @@ class ShopVisit {
             closeFeed(
                     round,
                     shop,
-                    unforeseen instanceof Patience.Refused
+                    unforeseen instanceof DatabaseRetry.Refused
                             ? "what the list says could not be kept"
                             : "the list could not be taken in (%s); the server's log has more"
                                     .formatted(what(unforeseen)));
@@ -286,7 +286,7 @@ class ShopVisit {
     private void write(Shop shop, Visits.PageTask task, Runnable what) {
         try {
             patience.transaction(what);
-        } catch (Patience.Refused refused) {
+        } catch (DatabaseRetry.Refused refused) {
             LOG.warn("What a page of {} says was refused by the database", shop.name(), refused);
             close(task, PageReading.nothing("what the page says could not be kept"));
         }

@@ -13,7 +13,7 @@ import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
 import lowfield.core.money.Rate;
 import lowfield.server.outbound.Fetched;
-import lowfield.server.outbound.Manners;
+import lowfield.server.outbound.PoliteFetcher;
 import lowfield.server.outbound.Wanted;
 import lowfield.server.platform.Settings;
 import org.jooq.DSLContext;
@@ -29,11 +29,11 @@ public class Rates {
     private static final int OLDEST_DAYS = 10;
 
     private final DSLContext db;
-    private final Manners manners;
+    private final PoliteFetcher manners;
     private final URI source;
     private final Map<String, Optional<Rate>> known = new ConcurrentHashMap<>();
 
-    Rates(DSLContext db, Manners manners, Settings settings) {
+    Rates(DSLContext db, PoliteFetcher manners, Settings settings) {
         this.db = db;
         this.manners = manners;
         this.source = URI.create(settings.rates());

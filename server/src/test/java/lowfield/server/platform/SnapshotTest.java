@@ -30,7 +30,7 @@ class SnapshotTest {
     }
 
     private void changed(UUID... parts) {
-        snapshot.isStale(new Notices.Change(Notices.Topic.OFFERS, Set.of(parts)));
+        snapshot.invalidate(new Notices.Change(Notices.Topic.OFFERS, Set.of(parts)));
     }
 
     @Test

@@ -18,7 +18,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.server.outbound.Fetched;
-import lowfield.server.outbound.Manners;
+import lowfield.server.outbound.PoliteFetcher;
 import lowfield.server.reading.Identity;
 import org.junit.jupiter.api.Test;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -34,10 +34,10 @@ class ShopVisitTest {
 
     private final Visits visits = mock(Visits.class);
     private final Observations observations = mock(Observations.class);
-    private final Manners manners = mock(Manners.class);
+    private final PoliteFetcher manners = mock(PoliteFetcher.class);
     private final ShopVisit visit = new ShopVisit(
             visits,
-            new Patience(new TransactionTemplate(mock(PlatformTransactionManager.class))),
+            new DatabaseRetry(new TransactionTemplate(mock(PlatformTransactionManager.class))),
             observations,
             mock(Bundles.class),
             mock(FeedIntake.class),

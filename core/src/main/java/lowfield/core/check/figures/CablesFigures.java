@@ -3,9 +3,9 @@ package lowfield.core.check.figures;
 import java.util.Set;
 import java.util.function.Function;
 import lowfield.core.check.FigureRef;
-import lowfield.core.part.Cables;
 import lowfield.core.part.Figure;
 import lowfield.core.part.Kind;
+import lowfield.core.part.spec.Cables;
 
 /** The figures of cables that checks read. */
 public final class CablesFigures {

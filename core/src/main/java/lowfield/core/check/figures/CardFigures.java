@@ -5,9 +5,9 @@ import java.util.Set;
 import java.util.function.Function;
 import lowfield.core.check.FigureRef;
 import lowfield.core.part.Figure;
-import lowfield.core.part.GraphicsCard;
 import lowfield.core.part.Kind;
 import lowfield.core.part.VideoPort;
+import lowfield.core.part.spec.GraphicsCard;
 
 /** The figures of a graphics card that checks read. */
 public final class CardFigures {

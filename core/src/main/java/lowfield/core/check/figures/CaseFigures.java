@@ -4,11 +4,11 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
 import lowfield.core.check.FigureRef;
-import lowfield.core.part.Case;
 import lowfield.core.part.FanPlace;
 import lowfield.core.part.Figure;
 import lowfield.core.part.Kind;
 import lowfield.core.part.RadiatorPlace;
+import lowfield.core.part.spec.Case;
 
 /** The figures of a case that checks read. */
 public final class CaseFigures {

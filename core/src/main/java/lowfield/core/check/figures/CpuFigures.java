@@ -5,7 +5,7 @@ import java.util.function.Function;
 import lowfield.core.check.FigureRef;
 import lowfield.core.part.Figure;
 import lowfield.core.part.Kind;
-import lowfield.core.part.Processor;
+import lowfield.core.part.spec.Processor;
 
 /** The figures of a CPU that checks read. */
 public final class CpuFigures {

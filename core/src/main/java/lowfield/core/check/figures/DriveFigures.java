@@ -2,9 +2,9 @@ package lowfield.core.check.figures;
 
 import java.util.function.Function;
 import lowfield.core.check.FigureRef;
-import lowfield.core.part.Drive;
 import lowfield.core.part.Figure;
 import lowfield.core.part.Kind;
+import lowfield.core.part.spec.Drive;
 
 /** The figures of an SSD or hard disk that checks read. */
 public final class DriveFigures {

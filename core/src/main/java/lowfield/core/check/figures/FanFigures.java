@@ -2,9 +2,9 @@ package lowfield.core.check.figures;
 
 import java.util.function.Function;
 import lowfield.core.check.FigureRef;
-import lowfield.core.part.Fan;
 import lowfield.core.part.Figure;
 import lowfield.core.part.Kind;
+import lowfield.core.part.spec.Fan;
 
 /** The figures of a case fan that checks read. */
 public final class FanFigures {

@@ -4,7 +4,7 @@ import java.util.function.Function;
 import lowfield.core.check.FigureRef;
 import lowfield.core.part.Figure;
 import lowfield.core.part.Kind;
-import lowfield.core.part.Lighting;
+import lowfield.core.part.spec.Lighting;
 
 /** The figures of RGB lighting that checks read. */
 public final class LightingFigures {

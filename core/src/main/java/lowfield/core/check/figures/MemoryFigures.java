@@ -4,7 +4,7 @@ import java.util.function.Function;
 import lowfield.core.check.FigureRef;
 import lowfield.core.part.Figure;
 import lowfield.core.part.Kind;
-import lowfield.core.part.Memory;
+import lowfield.core.part.spec.Memory;
 
 /** The figures of a memory kit that checks read. */
 public final class MemoryFigures {

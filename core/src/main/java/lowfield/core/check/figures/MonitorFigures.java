@@ -6,8 +6,8 @@ import java.util.function.Function;
 import lowfield.core.check.FigureRef;
 import lowfield.core.part.Figure;
 import lowfield.core.part.Kind;
-import lowfield.core.part.Screen;
 import lowfield.core.part.VideoPort;
+import lowfield.core.part.spec.Screen;
 
 /** The figures of a monitor that checks read. */
 public final class MonitorFigures {

@@ -9,8 +9,8 @@ import lowfield.core.part.CardSlot;
 import lowfield.core.part.DriveSlot;
 import lowfield.core.part.Figure;
 import lowfield.core.part.Kind;
-import lowfield.core.part.Motherboard;
 import lowfield.core.part.VideoPort;
+import lowfield.core.part.spec.Motherboard;
 
 /** The figures of a motherboard that checks read. */
 public final class MotherboardFigures {

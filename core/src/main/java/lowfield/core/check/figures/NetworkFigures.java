@@ -4,7 +4,7 @@ import java.util.function.Function;
 import lowfield.core.check.FigureRef;
 import lowfield.core.part.Figure;
 import lowfield.core.part.Kind;
-import lowfield.core.part.NetworkAdapter;
+import lowfield.core.part.spec.NetworkAdapter;
 
 /** The figures of a network adapter that checks read. */
 public final class NetworkFigures {

@@ -4,7 +4,7 @@ import java.util.function.Function;
 import lowfield.core.check.FigureRef;
 import lowfield.core.part.Figure;
 import lowfield.core.part.Kind;
-import lowfield.core.part.OtherPart;
+import lowfield.core.part.spec.OtherPart;
 
 /** The figures of other parts that checks read. */
 public final class OtherFigures {

@@ -5,7 +5,7 @@ import java.util.function.Function;
 import lowfield.core.check.FigureRef;
 import lowfield.core.part.Figure;
 import lowfield.core.part.Kind;
-import lowfield.core.part.PowerSupply;
+import lowfield.core.part.spec.PowerSupply;
 
 /** The figures of a power supply that checks read. */
 public final class PsuFigures {

@@ -4,7 +4,7 @@ import java.util.function.Function;
 import lowfield.core.check.FigureRef;
 import lowfield.core.part.Figure;
 import lowfield.core.part.Kind;
-import lowfield.core.part.OperatingSystem;
+import lowfield.core.part.spec.OperatingSystem;
 
 /** The figures of an operating system that checks read. */
 public final class SystemFigures {

@@ -23,7 +23,7 @@ import lowfield.core.check.Seen;
 import lowfield.core.check.View;
 import lowfield.core.guide.Slot;
 import lowfield.core.part.Figure;
-import lowfield.core.part.Processor;
+import lowfield.core.part.spec.Processor;
 
 /** Memory against motherboard and CPU: generation, type, number, capacity, speed. */
 final class MemoryChecks {

@@ -20,8 +20,8 @@ import lowfield.core.check.Inputs;
 import lowfield.core.check.Seen;
 import lowfield.core.check.View;
 import lowfield.core.guide.Slot;
-import lowfield.core.part.Drive;
 import lowfield.core.part.Figure;
+import lowfield.core.part.spec.Drive;
 
 /** SSDs and hard disks: where each goes, how fast it runs there, and what its place costs elsewhere. */
 final class StorageChecks {

@@ -4,7 +4,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import lowfield.core.find.Prospect;
+import lowfield.core.find.CandidateImpact;
 import lowfield.core.guide.Slot;
 import lowfield.server.accounts.Person;
 import lowfield.server.bench.Editing;
@@ -131,7 +131,7 @@ class BenchController {
             @PathVariable UUID edition,
             @PathVariable UUID line,
             @RequestParam(defaultValue = "") String sentence,
-            @RequestParam(required = false) Prospect.@Nullable Group full) {
+            @RequestParam(required = false) CandidateImpact.@Nullable Group full) {
         return finder.find(edition, line, sentence, full);
     }
 

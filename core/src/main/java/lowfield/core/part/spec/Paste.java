@@ -1,0 +1,14 @@
+package lowfield.core.part.spec;
+
+import lowfield.core.part.Better;
+import lowfield.core.part.Figure;
+import lowfield.core.part.Shown;
+
+/** Thermal paste. */
+public record Paste(
+        @Shown(value = "weight", unit = "g", most = 1000, group = "size")
+        Figure<Integer> weight,
+
+        @Shown(value = "conducts electricity", brief = false, better = Better.LESS, group = "care")
+        Figure<Boolean> conducts)
+        implements Spec {}
