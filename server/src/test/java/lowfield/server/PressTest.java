@@ -14,6 +14,8 @@ import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import lowfield.server.readers.Pages;
+import org.jooq.DSLContext;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -39,6 +41,22 @@ class PressTest {
         assertThat(answer.detail()).contains("Nothing was published");
         assertThat(answer.json().path("gates")).isNotEmpty();
         assertThat(read("/" + world.slug).statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void pagesFromBeforeThereWereSlotsAreRenderedOnceMore() {
+        world.filled().round();
+        world.publish();
+        var path = "/" + world.slug;
+        var page = world.read(path);
+        world.stage
+                .bean(DSLContext.class)
+                .execute(
+                        "update reader_page set slots = null, body = 'of old', zipped = '' where path like ?",
+                        path + "%");
+        world.stage.bean(Pages.class).renderWhatHasNoSlots();
+        assertThat(world.read(path)).isEqualTo(page).contains("class=\"today\"");
+        assertThat(world.read(path + "/archive")).contains("December 2026");
     }
 
     @Test

@@ -89,7 +89,7 @@ public class Pages {
 
     /** Renders once more what was kept before pages had slots. */
     @EventListener(ApplicationStartedEvent.class)
-    void renderWhatHasNoSlots() {
+    public void renderWhatHasNoSlots() {
         db.selectDistinct(READER_PAGE.GUIDE_ID)
                 .from(READER_PAGE)
                 .where(READER_PAGE.SLOTS.isNull())
@@ -104,6 +104,7 @@ public class Pages {
         }
         var latest = revisions.get(revisions.size() - 1);
         fronts(guide, Json.read(latest.json(), Published.class), latest);
+        notices.changed(Notices.Topic.PAGES);
     }
 
     /** The page as it would be; its slots are empty. */
