@@ -4,6 +4,7 @@
   import { smallest } from '$lib/money';
   import TextField from '$ui/TextField.svelte';
   import Regions from './Regions.svelte';
+  import UsualValues from './UsualValues.svelte';
 
   /** The settings of a guide: region, currency, shops and which offers count. */
   let { form = $bindable(), fixedCurrency = false }: { form: Schemas['GuideForm']; fixedCurrency?: boolean } = $props();
@@ -122,7 +123,7 @@
   {/if}
   <div class="mt-2 grid grid-cols-3 gap-4">
     <label class="label"
-      >Used goods: taken back for days, 0 if it does not matter<input
+      >Minimum return period for used goods (days; 0 = any)<input
         class="field mt-1"
         type="number"
         min="0"
@@ -166,6 +167,7 @@
   </div>
 </fieldset>
 <Regions bind:form />
+<UsualValues bind:form />
 <fieldset class="mt-4">
   <legend class="label mb-1">Prices are refreshed</legend>
   <div class="flex flex-wrap items-center gap-3">

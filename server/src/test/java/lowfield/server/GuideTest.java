@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
 
 class GuideTest {
     private final World world = new World();
@@ -132,6 +133,38 @@ class GuideTest {
         assertThat(stale.json().path("theirs").isMissingNode()
                         || stale.json().path("yours").isMissingNode())
                 .isFalse();
+    }
+
+    private JsonNode usual(String value) {
+        return world.ines
+                .get("/api/guides/" + world.slug)
+                .json()
+                .path("usualValues")
+                .valueStream()
+                .filter(v -> v.path("value").asString().equals(value))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private Caller.Answer assuming(int version, Object... values) {
+        var form = World.guide(world.desk().path("guide").path("name").asString(), shops());
+        form.put("usualValues", List.of(values));
+        return world.ines.call("PUT", "/api/guides/" + world.slug, form, version);
+    }
+
+    @Test
+    void aGuideTakesItsOwnUsualValues() {
+        assertThat(usual("FAN_WATTS").path("usual").asInt()).isEqualTo(3);
+        assertThat(usual("FAN_WATTS").path("label").asString()).isEqualTo("fan");
+        var own = Map.of("value", "FAN_WATTS", "low", 2, "usual", 5, "high", 9);
+        assertThat(assuming(1, own).status()).isEqualTo(200);
+        assertThat(usual("FAN_WATTS").path("usual").asInt()).isEqualTo(5);
+        assertThat(usual("PUMP_WATTS").path("usual").asInt()).isEqualTo(10);
+        var wrong = assuming(2, Map.of("value", "FAN_WATTS", "low", 2, "usual", 50, "high", 9));
+        assertThat(wrong.status()).isEqualTo(422);
+        assertThat(wrong.detail()).contains("from a least to a usual to a greatest figure");
+        assertThat(assuming(2, own, own).detail()).contains("named twice");
+        assertThat(usual("FAN_WATTS").path("usual").asInt()).isEqualTo(5);
     }
 
     @Test

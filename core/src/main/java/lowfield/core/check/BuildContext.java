@@ -8,6 +8,8 @@ import java.util.Optional;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
+import lowfield.core.guide.Span;
+import lowfield.core.guide.UsualValue;
 
 /** A build as the checks look at it: what several of them need is worked out once. For one run, by one thread. */
 public final class BuildContext {
@@ -62,7 +64,7 @@ public final class BuildContext {
     }
 
     Span usual(UsualValue usual) {
-        return usual.span();
+        return build.usual().of(usual);
     }
 
     /** A derived figure of this build. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import lowfield.core.guide.Span;
 import lowfield.core.part.Figure;
 
 /**

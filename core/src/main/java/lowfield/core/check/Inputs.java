@@ -3,6 +3,8 @@ package lowfield.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import lowfield.core.guide.Span;
+import lowfield.core.guide.UsualValue;
 import lowfield.core.part.Figure;
 
 /** All that a check's code, or a derived figure's, is given of a build: what it declared, and nothing else. */

@@ -46,7 +46,9 @@ public final class EvaluatedBuild {
         lines = plan.lines().stream()
                 .map(l -> EvaluatedLine.of(l, market.prices().of(l.id()), terms, plan.last()))
                 .toList();
-        build = new Build(lines.stream().map(EvaluatedLine::line).toList(), terms.wishes()).in(terms.year());
+        build = new Build(lines.stream().map(EvaluatedLine::line).toList(), terms.wishes())
+                .in(terms.year())
+                .assuming(terms.usual());
         total = CountedTotal.of(prices(), terms.countsShipping(), terms.zero());
         state = BandState.of(total.total(), terms.band());
         available = new Lazy<>(this::countAvailable);

@@ -1,6 +1,7 @@
 package lowfield.core.edition;
 
 import lowfield.core.guide.Band;
+import lowfield.core.guide.UsualValues;
 import lowfield.core.guide.Wishes;
 import lowfield.core.money.Money;
 
@@ -9,5 +10,6 @@ import lowfield.core.money.Money;
  *
  * @param zero nothing, in the guide's currency
  * @param year that of the edition
+ * @param usual what the guide takes for figures that are rarely printed
  */
-public record Terms(Band band, boolean countsShipping, Wishes wishes, int year, Money zero) {}
+public record Terms(Band band, boolean countsShipping, Wishes wishes, int year, Money zero, UsualValues usual) {}

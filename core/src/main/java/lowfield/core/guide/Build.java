@@ -15,6 +15,7 @@ public final class Build {
     private final Map<Slot, List<Line>> filled;
     private final Wishes wishes;
     private final Optional<Integer> year;
+    private final UsualValues usual;
 
     /** A list of which nothing is asked. */
     public Build(List<Line> lines) {
@@ -25,6 +26,7 @@ public final class Build {
         this.lines = List.copyOf(lines);
         this.wishes = wishes;
         this.year = Optional.empty();
+        this.usual = UsualValues.STANDARD;
         this.filled = new EnumMap<>(Slot.class);
         for (var line : this.lines) {
             if (!line.isEmpty()) {
@@ -34,16 +36,28 @@ public final class Build {
         filled.replaceAll((slot, of) -> List.copyOf(of));
     }
 
-    private Build(List<Line> lines, Map<Slot, List<Line>> filled, Wishes wishes, Optional<Integer> year) {
+    private Build(
+            List<Line> lines, Map<Slot, List<Line>> filled, Wishes wishes, Optional<Integer> year, UsualValues usual) {
         this.lines = lines;
         this.filled = filled;
         this.wishes = wishes;
         this.year = year;
+        this.usual = usual;
     }
 
     /** The same build in an edition of that year. */
     public Build in(int edition) {
-        return new Build(lines, filled, wishes, Optional.of(edition));
+        return new Build(lines, filled, wishes, Optional.of(edition), usual);
+    }
+
+    /** The same build in a guide that takes these values for figures that are rarely printed. */
+    public Build assuming(UsualValues other) {
+        return new Build(lines, filled, wishes, year, other);
+    }
+
+    /** What is taken for figures that are rarely printed. */
+    public UsualValues usual() {
+        return usual;
     }
 
     /** The year of its edition; absent outside one. */
@@ -96,20 +110,24 @@ public final class Build {
                 all.stream()
                         .filter(l -> l.slot() == line.slot() && !l.isEmpty())
                         .toList());
-        return new Build(all, map, wishes, year);
+        return new Build(all, map, wishes, year, usual);
     }
 
     /** This build with a line more. */
     public Build adding(Line line) {
         var more = new ArrayList<>(lines);
         more.add(line);
-        var build = new Build(more, wishes);
+        var build = new Build(more, wishes).assuming(usual);
         return year.map(build::in).orElse(build);
     }
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Build b && lines.equals(b.lines) && wishes.equals(b.wishes) && year.equals(b.year);
+        return other instanceof Build b
+                && lines.equals(b.lines)
+                && wishes.equals(b.wishes)
+                && year.equals(b.year)
+                && usual.equals(b.usual);
     }
 
     @Override

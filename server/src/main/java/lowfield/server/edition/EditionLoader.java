@@ -188,7 +188,8 @@ public class EditionLoader {
                         tier.form().countsShipping(),
                         tier.form().wishes(ground.guide().region()),
                         ground.plan().edition().period().getYear(),
-                        ground.zero()),
+                        ground.zero(),
+                        ground.guide().usual()),
                 info.answers(),
                 ground.last().flatMap(l -> published(l, info.id(), ground.zero())));
     }

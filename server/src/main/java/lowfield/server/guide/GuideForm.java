@@ -27,7 +27,8 @@ public record GuideForm(
         Set<UUID> shops,
         @Nullable EnergyForm energy,
         @Nullable List<ReaderRegion> readerRegions,
-        @Nullable RoundPlan rounds) {
+        @Nullable RoundPlan rounds,
+        @Nullable List<UsualForm> usualValues) {
     private static final int MOST_REGIONS = 6;
 
     public GuideForm {
@@ -37,6 +38,7 @@ public record GuideForm(
                 MOST_REGIONS);
         RuleBroken.unless(!name.isBlank() && name.length() <= 100, "A guide's name has 1 to 100 letters.");
         RuleBroken.unless(!region.isBlank() && region.length() <= 80, "A region has 1 to 80 letters.");
+        UsualForm.values(usualValues);
         Shops.zone(zone);
         Money.currencyOf(currency);
         RuleBroken.unless(

@@ -1,10 +1,12 @@
 package lowfield.server.guide;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.Currency;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import lowfield.core.guide.RoundPlan;
+import lowfield.core.guide.UsualValues;
 import lowfield.core.money.Money;
 import lowfield.core.offer.PricePolicy;
 import lowfield.core.total.ReaderRegion;
@@ -27,7 +29,14 @@ public record GuideInfo(
         @Nullable EnergyForm energy,
         List<ReaderRegion> readerRegions,
         RoundPlan rounds,
+        List<UsualForm> usualValues,
         int version) {
+    /** What it takes for figures that are rarely printed. */
+    @JsonIgnore
+    public UsualValues usual() {
+        return UsualForm.values(usualValues);
+    }
+
     public Currency money() {
         return Money.currencyOf(currency);
     }

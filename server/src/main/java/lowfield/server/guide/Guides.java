@@ -144,6 +144,8 @@ public class Guides {
         row.setReaderRegions(
                 Json.jsonb(Optional.ofNullable(form.readerRegions()).orElse(List.of())));
         row.setRounds(form.rounds() == null ? null : Json.jsonb(form.rounds()));
+        row.setUsualValues(
+                Json.jsonb(UsualForm.own(UsualForm.values(form.usualValues()).own())));
     }
 
     private void setShops(UUID guide, GuideForm form) {
@@ -180,6 +182,8 @@ public class Guides {
                 r.getRounds() == null
                         ? RoundPlan.BY_HAND
                         : Json.read(r.getRounds().data(), RoundPlan.class),
+                UsualForm.all(
+                        UsualForm.values(List.of(Json.read(r.getUsualValues().data(), UsualForm[].class)))),
                 r.getVersion());
     }
 }

@@ -21,10 +21,10 @@ import lowfield.core.check.FindingCollector;
 import lowfield.core.check.Inputs;
 import lowfield.core.check.LineFact.Source;
 import lowfield.core.check.Seen;
-import lowfield.core.check.Span;
-import lowfield.core.check.UsualValue;
 import lowfield.core.check.View;
 import lowfield.core.guide.Slot;
+import lowfield.core.guide.Span;
+import lowfield.core.guide.UsualValue;
 import lowfield.core.part.CardSlot;
 import lowfield.core.part.Figure;
 

@@ -11,10 +11,10 @@ import lowfield.core.check.Check;
 import lowfield.core.check.FindingCollector;
 import lowfield.core.check.Inputs;
 import lowfield.core.check.Seen;
-import lowfield.core.check.Span;
-import lowfield.core.check.UsualValue;
 import lowfield.core.check.View;
 import lowfield.core.guide.Slot;
+import lowfield.core.guide.Span;
+import lowfield.core.guide.UsualValue;
 
 /**
  * Whether the graphics card goes between the rear panel and what stands at the front. A case states one length, and with

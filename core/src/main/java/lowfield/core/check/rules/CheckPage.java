@@ -8,7 +8,7 @@ import java.util.stream.Stream;
 import lowfield.core.check.Check;
 import lowfield.core.check.FigureRef;
 import lowfield.core.check.Outcome;
-import lowfield.core.check.UsualValue;
+import lowfield.core.guide.UsualValue;
 
 /** The page that lists every check with its rule, its figures and everything it can say, as Markdown; made from the declarations. */
 public final class CheckPage {

@@ -20,9 +20,9 @@ import lowfield.core.check.Inputs;
 import lowfield.core.check.LineFact.Source;
 import lowfield.core.check.Seen;
 import lowfield.core.check.Told;
-import lowfield.core.check.UsualValue;
 import lowfield.core.check.View;
 import lowfield.core.guide.Slot;
+import lowfield.core.guide.UsualValue;
 import lowfield.core.part.Figure;
 import lowfield.core.power.SustainedPeak;
 

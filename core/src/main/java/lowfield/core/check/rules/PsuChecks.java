@@ -23,10 +23,10 @@ import lowfield.core.check.Inputs;
 import lowfield.core.check.LineFact.Source;
 import lowfield.core.check.Requirement;
 import lowfield.core.check.Seen;
-import lowfield.core.check.Span;
-import lowfield.core.check.UsualValue;
 import lowfield.core.check.View;
 import lowfield.core.guide.Slot;
+import lowfield.core.guide.Span;
+import lowfield.core.guide.UsualValue;
 import lowfield.core.guide.Wishes;
 
 /** The PSU: enough, quick enough, good enough, of a size that goes in, with cables that reach. */

@@ -18,11 +18,11 @@ import lowfield.core.check.Derived;
 import lowfield.core.check.FigureRef;
 import lowfield.core.check.Inputs;
 import lowfield.core.check.Seen;
-import lowfield.core.check.Span;
 import lowfield.core.check.Told;
-import lowfield.core.check.UsualValue;
 import lowfield.core.check.View;
 import lowfield.core.guide.Slot;
+import lowfield.core.guide.Span;
+import lowfield.core.guide.UsualValue;
 import lowfield.core.part.Figure;
 import lowfield.core.part.RadiatorPlace;
 

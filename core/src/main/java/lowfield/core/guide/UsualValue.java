@@ -1,4 +1,4 @@
-package lowfield.core.check;
+package lowfield.core.guide;
 
 /**
  * What a figure mostly is that is rarely printed, with its spread (docs/checks.md lists them). A check that takes one says so.

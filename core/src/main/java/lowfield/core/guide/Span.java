@@ -1,4 +1,4 @@
-package lowfield.core.check;
+package lowfield.core.guide;
 
 /**
  * A length, a current or a power that is a figure, or lies between two ends with a usual value between them.
