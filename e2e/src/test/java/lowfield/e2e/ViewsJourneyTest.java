@@ -10,6 +10,7 @@ import static lowfield.e2e.DemoDesk.theatre;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -65,16 +66,22 @@ class ViewsJourneyTest {
             page.keyboard().press(".");
             page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.OPTION).first().waitFor();
             isClean(page, "commands");
-            page.keyboard().press("Escape");
+            close(page);
             page.keyboard().press("h");
             page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("History of this build"))
                     .waitFor();
             isClean(page, "history");
-            page.keyboard().press("Escape");
+            close(page);
             page.keyboard().press("l");
             page.getByText("A line runs through").waitFor();
             isClean(page, "ladder");
         }
+    }
+
+    /** Keys go to what is behind a dialog only once it has gone. */
+    private static void close(Page page) {
+        page.keyboard().press("Escape");
+        PlaywrightAssertions.assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
     }
 
     @ParameterizedTest
