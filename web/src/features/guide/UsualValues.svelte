@@ -20,8 +20,8 @@
   <details class="mt-4">
     <summary class="label cursor-pointer">Usual values for figures that are rarely printed</summary>
     <p class="small mt-1 text-soft">
-      A check takes one where a part lacks the figure, says so, and never calls a clash on it. What fits at the worse end
-      fits.
+      A check takes one where a part lacks the figure, says so, and never calls a clash on it. What fits at the worse
+      end fits.
     </p>
     <table class="mt-2 w-full">
       <thead>
