@@ -121,7 +121,7 @@
       <span class="small text-soft">none ticked: from anywhere</span>
     </div>
   {/if}
-  <div class="mt-2 grid grid-cols-3 gap-4">
+  <div class="mt-2 grid grid-cols-3 items-end gap-4">
     <label class="label"
       >Minimum return period for used goods (days; 0 = any)<input
         class="field mt-1"
