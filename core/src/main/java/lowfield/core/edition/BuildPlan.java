@@ -12,7 +12,12 @@ import lowfield.core.check.GivenAnswers;
  * @param last the same build in the last published edition; absent for a new one
  */
 public record BuildPlan(
-        UUID id, String name, List<LinePlan> lines, Terms terms, GivenAnswers answers, Optional<PublishedBuild> last) {
+        UUID id,
+        String name,
+        List<LinePlan> lines,
+        TierTerms terms,
+        GivenAnswers answers,
+        Optional<PublishedBuild> last) {
     public BuildPlan {
         lines = List.copyOf(lines);
     }

@@ -11,7 +11,7 @@ import lowfield.core.total.LinePrice;
 
 /** A line with the member of its set that wins, the condition and price of its offer, and what changed since the last edition. */
 public record EvaluatedLine(LinePlan plan, Line line, LinePrice price, LineChange change) {
-    static EvaluatedLine of(LinePlan plan, LinePrices prices, Terms terms, Optional<PublishedBuild> last) {
+    static EvaluatedLine of(LinePlan plan, LinePrices prices, TierTerms terms, Optional<PublishedBuild> last) {
         var choice = LinePrice.won(prices.counted(), plan.choice(), plan.quantity());
         var bare = plan.with(choice);
         var price = LinePrice.of(bare, prices.counted(), terms.zero(), plan.held());

@@ -131,7 +131,7 @@ public final class TestEdition {
     }
 
     private EvaluatedBuild evaluate(String name, Band band, Build build) {
-        var terms = new Terms(band, true, build.wishes(), 2026, eur(0), UsualValues.STANDARD);
+        var terms = new TierTerms(band, true, build.wishes(), 2026, eur(0), UsualValues.STANDARD);
         var lines = build.lines().stream().map(l -> change.apply(plan(l))).toList();
         var id = UUID.nameUUIDFromBytes(name.getBytes());
         var prices = new BuildPrices(new LinePrices(list(COUNTED), list(AVAILABLE)), Map.of());

@@ -19,7 +19,7 @@ import lowfield.core.edition.LinePrices;
 import lowfield.core.edition.Market;
 import lowfield.core.edition.PolicyLevels;
 import lowfield.core.edition.PublishedBuild;
-import lowfield.core.edition.Terms;
+import lowfield.core.edition.TierTerms;
 import lowfield.core.guide.Following;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Bundle;
@@ -120,7 +120,6 @@ public class EditionLoader {
                 guide,
                 edition,
                 ground.last(),
-                ground.prices().counted(),
                 new EvaluatedEdition(tiers),
                 plan.tiers().stream().collect(Collectors.toMap(TierInfo::id, Function.identity())),
                 plan.tiers().stream()
@@ -183,7 +182,7 @@ public class EditionLoader {
                 rows.stream()
                         .map(r -> r.state().plan(r.id(), ground.catalogue(), home))
                         .toList(),
-                new Terms(
+                new TierTerms(
                         tier.form().band().band(home),
                         tier.form().countsShipping(),
                         tier.form().wishes(ground.guide().region()),

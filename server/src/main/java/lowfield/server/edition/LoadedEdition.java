@@ -8,7 +8,6 @@ import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.edition.EvaluatedLine;
 import lowfield.core.edition.EvaluatedTier;
-import lowfield.core.offer.PriceList;
 import lowfield.server.archive.Published;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.GuideInfo;
@@ -19,14 +18,12 @@ import lowfield.server.platform.NotFound;
  * An evaluated edition with what the database says beside it.
  *
  * @param last the guide's last published edition before this one
- * @param prices the edition's own price list
  * @param version changes with every choice, text, answer and name in the edition, and with nothing else
  */
 public record LoadedEdition(
         GuideInfo guide,
         EditionInfo edition,
         Optional<Published> last,
-        PriceList prices,
         EvaluatedEdition evaluated,
         Map<UUID, TierInfo> tierInfo,
         Map<UUID, TierInfo.BuildInfo> buildInfo,

@@ -12,4 +12,4 @@ record FrozenPage(
         byte[] body,
         byte[] zipped,
         String etag,
-        List<Slot> slots) {}
+        List<PageSlot> slots) {}

@@ -80,8 +80,8 @@ class FrozenPages {
 
     private static FrozenPage page(ReaderPageRecord row) {
         var slots = row.getSlots() == null
-                ? List.<Slot>of()
-                : List.of(Json.read(row.getSlots().data(), Slot[].class));
+                ? List.<PageSlot>of()
+                : List.of(Json.read(row.getSlots().data(), PageSlot[].class));
         return new FrozenPage(
                 row.getGuideId(),
                 Optional.ofNullable(row.getEditionNumber()),

@@ -17,9 +17,9 @@ import lowfield.server.guide.BandForm;
 final class PageModel {
     private final Published published;
     private final Wording words;
-    private final Marks marks;
+    private final SlotMarks marks;
 
-    PageModel(Published published, Marks marks) {
+    PageModel(Published published, SlotMarks marks) {
         this.published = published;
         this.marks = marks;
         this.words = Wording.of(published.guide());

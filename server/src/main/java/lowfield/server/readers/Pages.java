@@ -113,12 +113,12 @@ public class Pages {
         return new String(edition(published, path, "").body(), StandardCharsets.UTF_8);
     }
 
-    private static Marks.Cut plain(String text) {
-        return new Marks.Cut(text.getBytes(StandardCharsets.UTF_8), List.of());
+    private static SlotMarks.Cut plain(String text) {
+        return new SlotMarks.Cut(text.getBytes(StandardCharsets.UTF_8), List.of());
     }
 
-    private Marks.Cut edition(Published published, String path, String hash) {
-        var marks = new Marks();
+    private SlotMarks.Cut edition(Published published, String path, String hash) {
+        var marks = new SlotMarks();
         var model = new PageModel(published, marks);
         var context = new Context(Locale.forLanguageTag(published.guide().locale()));
         context.setVariable("guide", published.guide());
@@ -183,7 +183,7 @@ public class Pages {
         return Json.write(article).replace("<", "\\u003c");
     }
 
-    private void keep(UUID guide, Optional<Integer> edition, String path, String type, Marks.Cut page) {
+    private void keep(UUID guide, Optional<Integer> edition, String path, String type, SlotMarks.Cut page) {
         db.insertInto(READER_PAGE)
                 .set(READER_PAGE.PATH, path)
                 .set(READER_PAGE.GUIDE_ID, guide)

@@ -90,7 +90,7 @@ class SlotFiller {
         return out.toByteArray();
     }
 
-    private String words(Slot slot, int edition, Current current) {
+    private String words(PageSlot slot, int edition, Current current) {
         var isCurrent = edition == current.number();
         return switch (slot.kind()) {
             case SUPERSEDED -> isCurrent ? "" : superseded(current);

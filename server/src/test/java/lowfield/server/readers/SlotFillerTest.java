@@ -57,7 +57,7 @@ class SlotFillerTest {
         });
     }
 
-    private static FrozenPage page(int edition, Slot... slots) {
+    private static FrozenPage page(int edition, PageSlot... slots) {
         var body = "<i></i><b></b>".getBytes(StandardCharsets.UTF_8);
         return new FrozenPage(new UUID(0, 2), Optional.of(edition), "text/html", body, body, "\"x\"", List.of(slots));
     }
@@ -68,7 +68,8 @@ class SlotFillerTest {
 
     @Test
     void anOlderEditionSaysWhichOneIsCurrentAndNothingOfToday() {
-        var page = page(12, new Slot(3, Slot.Kind.SUPERSEDED, null), new Slot(10, Slot.Kind.TODAY, BUILD));
+        var page =
+                page(12, new PageSlot(3, PageSlot.Kind.SUPERSEDED, null), new PageSlot(10, PageSlot.Kind.TODAY, BUILD));
         assertThat(filled(current(13), page))
                 .hasValueSatisfying(html -> assertThat(html)
                         .startsWith("<i><p class=\"older\">")
@@ -79,7 +80,7 @@ class SlotFillerTest {
 
     @Test
     void theCurrentEditionIsNotSuperseded() {
-        assertThat(filled(current(12), page(12, new Slot(3, Slot.Kind.SUPERSEDED, null))))
+        assertThat(filled(current(12), page(12, new PageSlot(3, PageSlot.Kind.SUPERSEDED, null))))
                 .hasValue("<i></i><b></b>");
     }
 
@@ -88,10 +89,10 @@ class SlotFillerTest {
         var away = database(asked -> {
             throw new SQLException("connection refused");
         });
-        assertThat(filled(away, page(12, new Slot(3, Slot.Kind.SUPERSEDED, null))))
+        assertThat(filled(away, page(12, new PageSlot(3, PageSlot.Kind.SUPERSEDED, null))))
                 .isEmpty();
         when(editions.load(any())).thenThrow(new DataAccessResourceFailureException("connection lost"));
-        assertThat(filled(current(12), page(12, new Slot(10, Slot.Kind.TODAY, BUILD))))
+        assertThat(filled(current(12), page(12, new PageSlot(10, PageSlot.Kind.TODAY, BUILD))))
                 .isEmpty();
     }
 

@@ -12,4 +12,4 @@ import lowfield.core.money.Money;
  * @param year that of the edition
  * @param usual what the guide takes for figures that are rarely printed
  */
-public record Terms(Band band, boolean countsShipping, Wishes wishes, int year, Money zero, UsualValues usual) {}
+public record TierTerms(Band band, boolean countsShipping, Wishes wishes, int year, Money zero, UsualValues usual) {}

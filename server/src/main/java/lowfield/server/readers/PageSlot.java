@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
  * @param position in bytes from the page's start
  * @param build whose total it is; absent for what is about the whole edition
  */
-record Slot(int position, Kind kind, @Nullable UUID build) {
+record PageSlot(int position, Kind kind, @Nullable UUID build) {
     /** What goes there. */
     enum Kind {
         /** Which edition is current, on the page of an older one. */

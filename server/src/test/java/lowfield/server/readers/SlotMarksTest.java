@@ -6,23 +6,24 @@ import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
-class MarksTest {
+class SlotMarksTest {
     private static final UUID BUILD = new UUID(0, 7);
 
     @Test
     void marksAreCutOutAndTheirPlacesAreInBytes() {
-        var marks = new Marks();
+        var marks = new SlotMarks();
         var cut = marks.cut("<p>Ä€" + marks.superseded() + "</p><b>" + marks.today(BUILD) + "</b>");
         assertThat(new String(cut.body(), StandardCharsets.UTF_8)).isEqualTo("<p>Ä€</p><b></b>");
         assertThat(cut.slots())
-                .containsExactly(new Slot(8, Slot.Kind.SUPERSEDED, null), new Slot(15, Slot.Kind.TODAY, BUILD));
+                .containsExactly(
+                        new PageSlot(8, PageSlot.Kind.SUPERSEDED, null), new PageSlot(15, PageSlot.Kind.TODAY, BUILD));
     }
 
     @Test
     void whatAnAuthorWritesIsNoMark() {
-        var others = new Marks();
+        var others = new SlotMarks();
         var text = "slot-:TODAY; " + others.today(BUILD) + " <!--today:1:" + BUILD + "-->";
-        var cut = new Marks().cut(text);
+        var cut = new SlotMarks().cut(text);
         assertThat(cut.slots()).isEmpty();
         assertThat(new String(cut.body(), StandardCharsets.UTF_8)).isEqualTo(text);
     }
