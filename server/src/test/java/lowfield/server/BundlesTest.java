@@ -78,7 +78,7 @@ class BundlesTest {
         var told = bundles().get(0);
         var out = world.publish().path("tiers").get(0).path("builds").get(0).path("together");
         assertThat(out.size()).isOne();
-        assertThat(out.get(0).path("savesMinor")).isEqualTo(told.path("savesMinor"));
+        assertThat(out.get(0).path("saves")).isEqualTo(told.path("savesMinor"));
         assertThat(out.get(0).path("parts")).isEqualTo(told.path("parts"));
         assertThat(world.read("/" + world.slug)).contains("less than apart, at ", "not in the total");
     }

@@ -15,8 +15,7 @@ import java.util.zip.ZipInputStream;
 import lowfield.database.Access;
 import lowfield.database.Contents;
 import lowfield.database.Migration;
-import lowfield.server.archive.Published;
-import lowfield.server.platform.Json;
+import lowfield.server.archive.Documents;
 import lowfield.server.readers.Pages;
 import org.jsoup.Jsoup;
 import org.junit.jupiter.api.AfterAll;
@@ -140,7 +139,7 @@ class PastTest {
                 .toList();
         assertThat(documents).hasSize(12);
         for (var name : documents) {
-            var document = Json.read(new String(kept.get(name), StandardCharsets.UTF_8), Published.class);
+            var document = Documents.read(new String(kept.get(name), StandardCharsets.UTF_8));
             var then = new String(
                     kept.get("pages/the-tidewater-guide/editions/%d.html".formatted(document.number())),
                     StandardCharsets.UTF_8);

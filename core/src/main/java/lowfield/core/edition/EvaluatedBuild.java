@@ -113,6 +113,16 @@ public final class EvaluatedBuild {
         return available.get();
     }
 
+    /** The price of each line where {@link #available} goods count, in order. */
+    public List<LinePrice> availablePrices() {
+        return lines.stream()
+                .map(l -> LinePrice.ofWinner(
+                        l.line(),
+                        market.prices().of(l.id()).available(),
+                        plan.terms().zero()))
+                .toList();
+    }
+
     /** What the checks say, and last of vetted sets whose other members would be trouble. */
     public List<Finding> findings() {
         return findings.get();
@@ -156,12 +166,8 @@ public final class EvaluatedBuild {
     }
 
     private CountedTotal countAvailable() {
-        var terms = plan.terms();
-        var prices = lines.stream()
-                .map(l ->
-                        LinePrice.ofWinner(l.line(), market.prices().of(l.id()).available(), terms.zero()))
-                .toList();
-        return CountedTotal.of(prices, terms.countsShipping(), terms.zero());
+        return CountedTotal.of(
+                availablePrices(), plan.terms().countsShipping(), plan.terms().zero());
     }
 
     private List<Finding> check() {

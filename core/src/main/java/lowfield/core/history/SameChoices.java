@@ -18,12 +18,10 @@ public record SameChoices(List<Item> items) {
 
     /** What the items cost on a day, on top of what has a typed price; absent when one of them was not to be had. */
     public Optional<PublicSum> goods(Money typed, Function<UUID, Optional<DayPrice>> prices) {
-        var sum = Optional.of(new PublicSum(typed, false));
+        var sum = Optional.of(PublicSum.of(typed));
         for (var item : items) {
-            sum = sum.flatMap(before -> cheapest(item, prices)
-                    .map(found -> new PublicSum(
-                            before.exact().plus(found.price().times(item.quantity())),
-                            before.holdsWithheld() || !found.mayStand())));
+            sum = sum.flatMap(before ->
+                    cheapest(item, prices).map(found -> before.plus(found.price(), item.quantity(), found.mayStand())));
         }
         return sum;
     }

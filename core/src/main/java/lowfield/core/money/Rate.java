@@ -30,4 +30,15 @@ public record Rate(Currency from, Currency to, BigDecimal rate, LocalDate day, S
                 from.day().isBefore(to.day()) ? from.day() : to.day(),
                 to.source());
     }
+
+    /** "1 EUR = 11.0827 SEK, 2026-12-03, rates.example". */
+    public String said() {
+        return "1 %s = %s %s, %s, %s"
+                .formatted(
+                        from.getCurrencyCode(),
+                        rate.stripTrailingZeros().toPlainString(),
+                        to.getCurrencyCode(),
+                        day,
+                        source);
+    }
 }

@@ -35,6 +35,11 @@ public record Offer(
         this(listing, seller, condition, price, shippingAlone, stock, membersOnly, Optional.empty(), seenAt, link);
     }
 
+    /** The same offer at another price. */
+    public Offer at(Money other) {
+        return new Offer(listing, seller, condition, other, shippingAlone, stock, membersOnly, claimBack, seenAt, link);
+    }
+
     /** What one piece costs at the door when nothing else is ordered there; not stated shipping counts as none here, for order only. */
     public Money landedAlone(int quantity) {
         var goods = price.times(quantity);

@@ -1,5 +1,6 @@
 package lowfield.core.total;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.guide.Choice;
@@ -61,6 +62,15 @@ public record LinePrice(Line line, Amount goods, Optional<PartPrice> price) {
 
     public Optional<Offer> offer() {
         return price.flatMap(PartPrice::offer);
+    }
+
+    /** The same line as if its offer asked another price for one piece; the offer is there. */
+    public LinePrice at(Money each) {
+        var offer = offer().orElseThrow();
+        return new LinePrice(
+                line,
+                Amount.of(each.times(line.quantity())),
+                Optional.of(new PartPrice.Priced(offer.at(each), List.of())));
     }
 
     /** Whether it is a price that its shop does not let stand in published editions. */

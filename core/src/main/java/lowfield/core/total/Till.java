@@ -2,10 +2,13 @@ package lowfield.core.total;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import lowfield.core.money.Money;
 import lowfield.core.money.Rate;
+import lowfield.core.offer.Offer;
 
 /**
  * What a reader of another region pays at the till (rules 1 to 3): shop prices hold the shops' own tax, so that the net is
@@ -20,6 +23,34 @@ public final class Till {
     public Till(Money zero) {
         this.zero = zero;
         this.untouched = zero;
+    }
+
+    /**
+     * The counted lines of a build and what their sellers take for shipping.
+     *
+     * @param taxes each shop's tax in thousandths, by its name; a shop that is not in it has none
+     */
+    public static Till of(List<LinePrice> lines, CountedTotal total, Map<String, Integer> taxes, Money zero) {
+        var till = new Till(zero);
+        lines.stream()
+                .filter(l -> l.line().counted())
+                .forEach(l -> l.goods().known().ifPresent(goods -> till.add(goods, l.offer(), taxes)));
+        for (var charge : total.charges()) {
+            charge.amount()
+                    .known()
+                    .ifPresent(c ->
+                            till.taxed(c, taxes.getOrDefault(charge.seller().shop(), 0)));
+        }
+        return till;
+    }
+
+    /** Used goods are taxed on the margin and stay as they are; so does what has no shop's price. */
+    private void add(Money goods, Optional<Offer> offer, Map<String, Integer> taxes) {
+        if (offer.isEmpty() || offer.get().condition().isUsed()) {
+            asItIs(goods);
+        } else {
+            taxed(goods, taxes.getOrDefault(offer.get().seller().shop(), 0));
+        }
     }
 
     /** Adds what is asked for with so much tax inside, in thousandths. */

@@ -78,6 +78,22 @@ public final class TestEdition {
         return this;
     }
 
+    /** What one piece costs at another shop, in stock and new. */
+    public TestEdition soldBy(Seller seller, Part part, Money price, Money shipping) {
+        var offer = new Offer(
+                UUID.nameUUIDFromBytes(("offer" + part.id()).getBytes()),
+                seller,
+                Condition.NEW,
+                price,
+                Optional.of(shipping),
+                Stock.IN_STOCK,
+                false,
+                NOW,
+                "https://shop.example");
+        offers.put(part.id(), Optional.of(offer));
+        return this;
+    }
+
     /** Nobody sells it. */
     public TestEdition gone(Part part) {
         offers.put(part.id(), Optional.empty());

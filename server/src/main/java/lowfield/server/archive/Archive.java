@@ -14,8 +14,8 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lowfield.core.press.Publication;
 import lowfield.server.accounts.Person;
-import lowfield.server.platform.Json;
 import lowfield.server.platform.Notices;
 import org.jooq.DSLContext;
 import org.jooq.Record;
@@ -26,7 +26,7 @@ import org.springframework.stereotype.Service;
 @Service
 public class Archive {
     private final DSLContext db;
-    private final Cache<UUID, Published> read =
+    private final Cache<UUID, Publication> read =
             Caffeine.newBuilder().maximumSize(64).build();
 
     private final Cache<List<Object>, Optional<UUID>> latest =
@@ -43,11 +43,16 @@ public class Archive {
 
     /** One frozen revision: its canonical text and that text's SHA-256. */
     public record Revision(
-            UUID id, int edition, int number, String kind, String json, String hash, OffsetDateTime publishedAt) {}
+            UUID id, int edition, int number, String kind, String json, String hash, OffsetDateTime publishedAt) {
+        /** What it says. */
+        public Publication publication() {
+            return Documents.read(json);
+        }
+    }
 
     /** Freezes an edition's first revision. */
-    public String freeze(UUID edition, Published published, Person by) {
-        var json = Json.write(published);
+    public String freeze(UUID edition, Publication publication, Person by) {
+        var json = Documents.write(publication);
         var hash = hash(json);
         db.insertInto(REVISION)
                 .set(REVISION.EDITION_ID, edition)
@@ -56,7 +61,7 @@ public class Archive {
                 .set(REVISION.SNAPSHOT, json)
                 .set(REVISION.HASH, hash)
                 .set(REVISION.ACCOUNT_ID, by.id())
-                .set(REVISION.PUBLISHED_AT, published.publishedAt().atOffset(ZoneOffset.UTC))
+                .set(REVISION.PUBLISHED_AT, publication.publishedAt().atOffset(ZoneOffset.UTC))
                 .execute();
         return hash;
     }
@@ -104,7 +109,7 @@ public class Archive {
     }
 
     /** What is current of every edition that is out, oldest first. */
-    public List<Published> published(UUID guide) {
+    public List<Publication> published(UUID guide) {
         return db
                 .select(REVISION.ID)
                 .distinctOn(EDITION.NUMBER)
@@ -120,7 +125,7 @@ public class Archive {
     }
 
     /** What was published last before an edition number. */
-    public Optional<Published> before(UUID guide, int number) {
+    public Optional<Publication> before(UUID guide, int number) {
         return latest.get(List.of(guide, number), key -> latestBefore(guide, number))
                 .map(id -> read.get(id, this::load));
     }
@@ -136,13 +141,11 @@ public class Archive {
                 .fetchOptional(REVISION.ID);
     }
 
-    private Published load(UUID id) {
-        return Json.read(
-                db.select(REVISION.SNAPSHOT)
-                        .from(REVISION)
-                        .where(REVISION.ID.eq(id))
-                        .fetchSingle(REVISION.SNAPSHOT),
-                Published.class);
+    private Publication load(UUID id) {
+        return Documents.read(db.select(REVISION.SNAPSHOT)
+                .from(REVISION)
+                .where(REVISION.ID.eq(id))
+                .fetchSingle(REVISION.SNAPSHOT));
     }
 
     static String hash(String json) {

@@ -5,13 +5,11 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.EvaluatedTier;
 import lowfield.core.money.Money;
 import lowfield.core.money.Rate;
-import lowfield.core.offer.Offer;
 import lowfield.core.total.ReaderRegion;
 import lowfield.core.total.Till;
 import lowfield.server.guide.GuideInfo;
@@ -45,39 +43,15 @@ public class Tills {
         if (guide.readerRegions().isEmpty() || build.total().total().known().isEmpty()) {
             return List.of();
         }
-        var till = till(guide, build);
+        var till = Till.of(build.prices(), build.total(), taxes.get(), Money.zero(guide.money()));
         return guide.readerRegions().stream()
                 .map(region -> view(guide, tier, till, region))
                 .toList();
     }
 
-    private Till till(GuideInfo guide, EvaluatedBuild build) {
-        var taxes = this.taxes.get();
-        var till = new Till(Money.zero(guide.money()));
-        for (var line : build.lines()) {
-            if (line.line().counted()) {
-                line.price()
-                        .goods()
-                        .known()
-                        .ifPresent(goods -> add(till, goods, line.price().offer(), taxes));
-            }
-        }
-        for (var charge : build.total().charges()) {
-            charge.amount()
-                    .known()
-                    .ifPresent(c ->
-                            till.taxed(c, taxes.getOrDefault(charge.seller().shop(), 0)));
-        }
-        return till;
-    }
-
-    /** Used goods are taxed on the margin and stay as they are; so does what has no shop's price. */
-    private static void add(Till till, Money goods, Optional<Offer> offer, Map<String, Integer> taxes) {
-        if (offer.isEmpty() || offer.get().condition().isUsed()) {
-            till.asItIs(goods);
-        } else {
-            till.taxed(goods, taxes.getOrDefault(offer.get().seller().shop(), 0));
-        }
+    /** Each shop's tax in thousandths, by its name. */
+    public Map<String, Integer> taxes() {
+        return taxes.get();
     }
 
     private Views.TillView view(GuideInfo guide, EvaluatedTier tier, Till till, ReaderRegion region) {
@@ -89,18 +63,7 @@ public class Tills {
                 region.currency(),
                 sum.minor(),
                 rate.map(r -> r.convert(sum).minor()).orElse(null),
-                rate.map(Tills::told).orElse(null),
+                rate.map(Rate::said).orElse(null),
                 tier.band().high().map(high -> sum.compareTo(high) <= 0).orElse(true));
-    }
-
-    /** "1 EUR = 11.0827 SEK, 3 December 2026, rates.example". */
-    static String told(Rate rate) {
-        return "1 %s = %s %s, %s, %s"
-                .formatted(
-                        rate.from().getCurrencyCode(),
-                        rate.rate().stripTrailingZeros().toPlainString(),
-                        rate.to().getCurrencyCode(),
-                        rate.day(),
-                        rate.source());
     }
 }

@@ -24,8 +24,9 @@ import lowfield.core.guide.Following;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Bundle;
 import lowfield.core.offer.PricePolicy;
+import lowfield.core.press.Cell;
+import lowfield.core.press.Publication;
 import lowfield.server.archive.Archive;
-import lowfield.server.archive.Published;
 import lowfield.server.catalogue.Catalogue;
 import lowfield.server.catalogue.Parts;
 import lowfield.server.guide.Editions;
@@ -36,7 +37,6 @@ import lowfield.server.guide.TierInfo;
 import lowfield.server.platform.IdleCache;
 import lowfield.server.prices.Bundles;
 import lowfield.server.prices.Offers;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Loads editions: reads what is stored, asks for prices, and lets core evaluate it. What has not changed is kept. */
@@ -80,7 +80,7 @@ public class EditionLoader {
     private record Ground(
             GuideInfo guide,
             Editions.Plan plan,
-            Optional<Published> last,
+            Optional<Publication> last,
             Catalogue catalogue,
             LinePrices prices,
             Map<UUID, LineRows.Row> rows) {
@@ -193,7 +193,7 @@ public class EditionLoader {
                 ground.last().flatMap(l -> published(l, info.id(), ground.zero())));
     }
 
-    private static Optional<PublishedBuild> published(Published last, UUID build, Money zero) {
+    private static Optional<PublishedBuild> published(Publication last, UUID build, Money zero) {
         return last.tiers().stream()
                 .flatMap(t -> t.builds().stream())
                 .filter(b -> b.id().equals(build))
@@ -201,14 +201,14 @@ public class EditionLoader {
                 .map(b -> new PublishedBuild(
                         b.lines().stream()
                                 .collect(Collectors.toMap(
-                                        Published.Line::id,
-                                        l -> new LineChange.Published(
-                                                l.key(), l.label(), money(l.priceMinor(), zero)))),
-                        money(b.totalMinor(), zero)));
+                                        Publication.Line::id,
+                                        l -> new LineChange.Published(l.key(), l.label(), told(l.price(), zero)))),
+                        told(b.total(), zero)));
     }
 
-    private static Optional<Money> money(@Nullable Long minor, Money zero) {
-        return Optional.ofNullable(minor).map(m -> new Money(m, zero.currency()));
+    /** What an edition told, unless its guide was in another currency then. */
+    private static Optional<Money> told(Cell cell, Money zero) {
+        return cell.known().filter(m -> m.currency().equals(zero.currency()));
     }
 
     private Market market(Ground ground, BuildPrices prices) {

@@ -8,7 +8,7 @@ import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.edition.EvaluatedLine;
 import lowfield.core.edition.EvaluatedTier;
-import lowfield.server.archive.Published;
+import lowfield.core.press.Publication;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.GuideInfo;
 import lowfield.server.guide.TierInfo;
@@ -23,7 +23,7 @@ import lowfield.server.platform.NotFound;
 public record LoadedEdition(
         GuideInfo guide,
         EditionInfo edition,
-        Optional<Published> last,
+        Optional<Publication> last,
         EvaluatedEdition evaluated,
         Map<UUID, TierInfo> tierInfo,
         Map<UUID, TierInfo.BuildInfo> buildInfo,

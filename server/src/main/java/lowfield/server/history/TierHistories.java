@@ -14,9 +14,10 @@ import lowfield.core.history.SameChoices;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
 import lowfield.core.offer.PricePolicy;
+import lowfield.core.press.Cell;
 import lowfield.core.press.PublicSum;
+import lowfield.core.press.Publication;
 import lowfield.server.archive.Archive;
-import lowfield.server.archive.Published;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.Editions;
@@ -83,23 +84,23 @@ public class TierHistories {
                 .orElseGet(PricePolicy::usual);
         var points = new LinkedHashMap<UUID, List<Point>>();
         var names = new LinkedHashMap<UUID, String>();
-        var first = new LinkedHashMap<UUID, Published.Build>();
+        var first = new LinkedHashMap<UUID, Publication.Build>();
         for (var edition : published) {
             var day = edition.publishedAt().atZone(ZoneId.of(guide.zone())).toLocalDate();
             var prices = pricesOn(day, guide.currency(), policy);
             for (var tier : edition.tiers()) {
-                var lead = tier.builds().get(0);
+                var lead = tier.main();
                 names.put(tier.id(), tier.name());
                 first.putIfAbsent(tier.id(), lead);
-                var band = tier.band().band(guide.money());
+                var band = tier.band();
                 points.computeIfAbsent(tier.id(), t -> new ArrayList<>())
                         .add(new Point(
                                 edition.period(),
                                 edition.number(),
                                 false,
-                                lead.totalMinor(),
+                                minor(lead.total()),
                                 same(first.get(tier.id()), prices),
-                                told(lead.goodsMinor()),
+                                told(lead.goods()),
                                 band.low().map(Money::minor).orElse(null),
                                 band.high().map(Money::minor).orElse(null)));
             }
@@ -121,7 +122,7 @@ public class TierHistories {
             Prices prices,
             Map<UUID, List<Point>> points,
             Map<UUID, String> names,
-            Map<UUID, Published.Build> first) {
+            Map<UUID, Publication.Build> first) {
         var current = editions.of(guide).stream()
                 .filter(e -> e.state() == EditionInfo.State.IN_WORK)
                 .findFirst();
@@ -148,16 +149,17 @@ public class TierHistories {
     }
 
     /** What an edition that is out told, it may go on telling. */
-    private static @Nullable TierSum told(@Nullable Long minor) {
-        return minor == null ? null : new TierSum(minor, minor);
+    private static @Nullable TierSum told(Cell goods) {
+        return goods.known().map(m -> new TierSum(m.minor(), m.minor())).orElse(null);
+    }
+
+    private static @Nullable Long minor(Cell cell) {
+        return cell.known().map(Money::minor).orElse(null);
     }
 
     private static @Nullable TierSum goods(EvaluatedBuild build) {
-        return build.total()
-                .goods()
-                .known()
-                .map(m -> TierSum.of(new PublicSum(
-                        m, build.lines().stream().anyMatch(l -> l.price().isWithheld()))))
+        return PublicSum.ofGoods(build.prices(), build.plan().terms().zero())
+                .map(TierSum::of)
                 .orElse(null);
     }
 
@@ -173,11 +175,12 @@ public class TierHistories {
     }
 
     /** The goods of a list's counted lines at the prices of a day; absent when one of its parts has none. */
-    private static @Nullable TierSum same(Published.Build build, Prices prices) {
-        var counted = build.lines().stream().filter(Published.Line::counted).toList();
+    private static @Nullable TierSum same(Publication.Build build, Prices prices) {
+        var counted = build.lines().stream().filter(Publication.Line::isCounted).toList();
         var typed = counted.stream()
-                .filter(l -> parts(l.key()).isEmpty() && l.priceMinor() != null)
-                .mapToLong(Published.Line::priceMinor)
+                .filter(l -> parts(l.key()).isEmpty())
+                .flatMap(l -> l.price().known().stream())
+                .mapToLong(Money::minor)
                 .sum();
         var items = counted.stream()
                 .filter(l -> !parts(l.key()).isEmpty())

@@ -9,7 +9,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import lowfield.core.guide.Choice;
 import lowfield.core.part.Kind;
-import lowfield.server.archive.Published;
+import lowfield.core.press.Publication;
 import lowfield.server.edition.LoadedEdition;
 import lowfield.server.guide.ChartChoice;
 import lowfield.server.history.Histories;
@@ -28,18 +28,16 @@ class Charting {
         this.tiers = tiers;
     }
 
-    /** The charts as of a moment; absent when none is asked for. */
-    @Nullable
-    List<Published.Chart> of(LoadedEdition edition, Instant now) {
+    /** The charts as of a moment. */
+    List<Publication.Chart> of(LoadedEdition edition, Instant now) {
         var today = LocalDate.ofInstant(now, ZoneId.of(edition.guide().zone()));
-        var charts = edition.edition().charts().stream()
+        return edition.edition().charts().stream()
                 .flatMap(c -> chart(edition, c, today).stream())
                 .filter(c -> !c.curves().isEmpty())
                 .toList();
-        return charts.isEmpty() ? null : charts;
     }
 
-    private Optional<Published.Chart> chart(LoadedEdition edition, ChartChoice choice, LocalDate today) {
+    private Optional<Publication.Chart> chart(LoadedEdition edition, ChartChoice choice, LocalDate today) {
         return switch (choice.of()) {
             case KIND -> Optional.of(kind(Kind.valueOf(choice.id()), today));
             case TIER -> tier(edition, UUID.fromString(choice.id()), today);
@@ -47,12 +45,12 @@ class Charting {
         };
     }
 
-    private Published.Chart kind(Kind kind, LocalDate today) {
+    private Publication.Chart kind(Kind kind, LocalDate today) {
         var dots = histories.kind(kind, today).months().stream()
                 .filter(m -> m.index() != null)
-                .map(m -> new Published.Dot(m.month(), Math.round(m.index() * 10)))
+                .map(m -> new Publication.Dot(m.month(), Math.round(m.index() * 10)))
                 .toList();
-        return new Published.Chart(
+        return new Publication.Chart(
                 "What %s cost, the first month 100".formatted(lower(kind.plural())), true, curve("index", dots));
     }
 
@@ -62,11 +60,11 @@ class Charting {
         return isAbbreviation ? words : Character.toLowerCase(words.charAt(0)) + words.substring(1);
     }
 
-    private Optional<Published.Chart> tier(LoadedEdition edition, UUID id, LocalDate today) {
+    private Optional<Publication.Chart> tier(LoadedEdition edition, UUID id, LocalDate today) {
         return tiers.of(edition.guide().slug(), today).tiers().stream()
                 .filter(t -> t.tier().equals(id))
                 .findFirst()
-                .map(t -> new Published.Chart(
+                .map(t -> new Publication.Chart(
                         t.name() + ": what its list cost",
                         false,
                         java.util.stream.Stream.of(
@@ -77,11 +75,11 @@ class Charting {
     }
 
     /** As they may stand, so that no price that may not can be worked out from a curve. */
-    private static List<Published.Dot> dots(
+    private static List<Publication.Dot> dots(
             TierHistories.TierHistory tier, Function<TierHistories.Point, TierHistories.@Nullable TierSum> value) {
         return tier.points().stream()
                 .filter(p -> value.apply(p) != null)
-                .map(p -> new Published.Dot(p.period(), value.apply(p).toldMinor()))
+                .map(p -> new Publication.Dot(p.period(), value.apply(p).toldMinor()))
                 .toList();
     }
 
@@ -102,17 +100,17 @@ class Charting {
     }
 
     /** Only of shops that let their prices stand. */
-    private Published.Chart part(UUID id, LocalDate today) {
+    private Publication.Chart part(UUID id, LocalDate today) {
         var history = histories.part(id, today);
         var dots = history.accepted().stream()
                 .filter(Histories.Day::mayStand)
-                .map(d -> new Published.Dot(d.day(), d.minor()))
+                .map(d -> new Publication.Dot(d.day(), d.minor()))
                 .toList();
-        return new Published.Chart(history.name(), false, curve("to be had for", dots));
+        return new Publication.Chart(history.name(), false, curve("to be had for", dots));
     }
 
     /** A curve takes two dots. */
-    private static List<Published.Curve> curve(String name, List<Published.Dot> dots) {
-        return dots.size() < 2 ? List.of() : List.of(new Published.Curve(name, dots));
+    private static List<Publication.Curve> curve(String name, List<Publication.Dot> dots) {
+        return dots.size() < 2 ? List.of() : List.of(new Publication.Curve(name, dots));
     }
 }

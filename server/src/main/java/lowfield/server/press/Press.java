@@ -2,8 +2,6 @@ package lowfield.server.press;
 
 import static lowfield.db.Tables.EDITION;
 
-import java.time.Clock;
-import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,7 +11,6 @@ import java.util.UUID;
 import lowfield.core.money.Money;
 import lowfield.server.accounts.Person;
 import lowfield.server.archive.Archive;
-import lowfield.server.archive.Published;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LoadedEdition;
 import lowfield.server.platform.Conflict;
@@ -31,26 +28,23 @@ public class Press {
     private final DSLContext db;
     private final EditionLoader editions;
     private final Preflights preflights;
-    private final Freezing freezing;
+    private final Publications publications;
     private final Archive archive;
     private final Pages pages;
-    private final Clock clock;
 
     Press(
             DSLContext db,
             EditionLoader editions,
             Preflights preflights,
-            Freezing freezing,
+            Publications publications,
             Archive archive,
-            Pages pages,
-            Clock clock) {
+            Pages pages) {
         this.db = db;
         this.editions = editions;
         this.preflights = preflights;
-        this.freezing = freezing;
+        this.publications = publications;
         this.archive = archive;
         this.pages = pages;
-        this.clock = clock;
     }
 
     /** What was published: its number and the hash of its snapshot. */
@@ -65,12 +59,13 @@ public class Press {
 
     @Transactional(readOnly = true)
     public Proof proof(UUID edition) {
-        return proof(editions.load(edition));
+        var loaded = editions.load(edition);
+        return proof(loaded, preflights.of(loaded));
     }
 
-    private Proof proof(LoadedEdition edition) {
+    private static Proof proof(LoadedEdition edition, List<Preflights.GateView> gates) {
         return new Proof(
-                version(edition),
+                version(edition, gates),
                 edition.tiers().stream()
                         .flatMap(t -> t.builds().stream()
                                 .map(b -> new ProofTotal(
@@ -85,8 +80,8 @@ public class Press {
     }
 
     /** Waivers are printed, and belong to it. */
-    private int version(LoadedEdition edition) {
-        var waivers = preflights.of(edition).stream()
+    private static int version(LoadedEdition edition, List<Preflights.GateView> gates) {
+        var waivers = gates.stream()
                 .map(g -> Optional.ofNullable(g.waiver()).orElse(""))
                 .toList();
         return Objects.hash(edition.version(), waivers) & 0xFFFFFFF;
@@ -108,8 +103,8 @@ public class Press {
                     "Edition %d is published already; it was not published twice.".formatted(row.getNumber()));
         }
         var loaded = editions.load(editionId);
-        hold(proof(loaded), seen);
         var gates = preflights.of(loaded);
+        hold(proof(loaded, gates), seen);
         var shut = gates.stream().filter(g -> !g.open()).toList();
         if (!shut.isEmpty()) {
             var first = shut.get(0).problems().get(0).sentence();
@@ -118,8 +113,7 @@ public class Press {
                             .formatted(shut.size(), gates.size(), first),
                     Map.of("gates", shut));
         }
-        var published = freezing.freeze(loaded, gates, clock.instant().truncatedTo(ChronoUnit.SECONDS));
-        var hash = archive.freeze(editionId, published, by);
+        var hash = archive.freeze(editionId, publications.of(loaded, gates), by);
         db.update(EDITION)
                 .set(EDITION.STATE, "SUPERSEDED")
                 .where(EDITION.GUIDE_ID.eq(row.getGuideId()), EDITION.STATE.eq("PUBLISHED"))
@@ -165,10 +159,6 @@ public class Press {
     @Transactional(readOnly = true)
     public String preview(UUID edition) {
         var loaded = editions.load(edition);
-        return pages.preview(snapshot(loaded, clock));
-    }
-
-    private Published snapshot(LoadedEdition edition, Clock at) {
-        return freezing.freeze(edition, preflights.of(edition), at.instant().truncatedTo(ChronoUnit.SECONDS));
+        return pages.preview(publications.of(loaded, preflights.of(loaded)));
     }
 }

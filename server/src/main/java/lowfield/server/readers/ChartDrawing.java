@@ -9,7 +9,7 @@ import java.util.Locale;
 import java.util.TreeMap;
 import java.util.function.LongFunction;
 import java.util.stream.Collectors;
-import lowfield.server.archive.Published;
+import lowfield.core.press.Publication;
 
 /**
  * A frozen chart as a drawing of {@link #WIDTH} by {@link #HEIGHT} and as a table, so that no script is needed for its
@@ -34,16 +34,16 @@ record ChartDrawing(
     /** A day and each curve's value on it; empty where a curve has none. */
     record DayRow(String day, List<String> values) {}
 
-    static ChartDrawing of(Published.Chart chart, LongFunction<String> words, DateTimeFormatter days) {
+    static ChartDrawing of(Publication.Chart chart, LongFunction<String> words, DateTimeFormatter days) {
         var dots = chart.curves().stream().flatMap(c -> c.dots().stream()).toList();
-        var low = dots.stream().mapToLong(Published.Dot::value).min().orElse(0);
-        var high = dots.stream().mapToLong(Published.Dot::value).max().orElse(1);
+        var low = dots.stream().mapToLong(Publication.Dot::value).min().orElse(0);
+        var high = dots.stream().mapToLong(Publication.Dot::value).max().orElse(1);
         var first = dots.stream()
-                .map(Published.Dot::day)
+                .map(Publication.Dot::day)
                 .min(Comparator.naturalOrder())
                 .orElseThrow();
         var last = dots.stream()
-                .map(Published.Dot::day)
+                .map(Publication.Dot::day)
                 .max(Comparator.naturalOrder())
                 .orElseThrow();
         var frame = new Frame(first, Math.max(1, ChronoUnit.DAYS.between(first, last)), low, Math.max(1, high - low));
@@ -61,7 +61,7 @@ record ChartDrawing(
     }
 
     /** "as published: 540.00 at first, 566.00 at last". */
-    private static String told(Published.Curve curve, LongFunction<String> words) {
+    private static String told(Publication.Curve curve, LongFunction<String> words) {
         return "%s: %s at first, %s at last"
                 .formatted(
                         curve.name(),
@@ -70,7 +70,7 @@ record ChartDrawing(
     }
 
     private record Frame(LocalDate first, long days, long low, long height) {
-        String path(List<Published.Dot> dots) {
+        String path(List<Publication.Dot> dots) {
             return dots.stream()
                     .map(d -> String.format(
                             Locale.ROOT,
@@ -81,7 +81,7 @@ record ChartDrawing(
         }
     }
 
-    private static List<DayRow> rows(Published.Chart chart, LongFunction<String> words, DateTimeFormatter days) {
+    private static List<DayRow> rows(Publication.Chart chart, LongFunction<String> words, DateTimeFormatter days) {
         var all = new TreeMap<LocalDate, List<String>>();
         for (int i = 0; i < chart.curves().size(); i++) {
             for (var dot : chart.curves().get(i).dots()) {

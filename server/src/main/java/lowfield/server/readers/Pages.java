@@ -23,8 +23,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.zip.GZIPOutputStream;
+import lowfield.core.press.Publication;
 import lowfield.server.archive.Archive;
-import lowfield.server.archive.Published;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.Notices;
 import org.jooq.DSLContext;
@@ -63,20 +63,20 @@ public class Pages {
 
     /** Renders the pages of a revision that was just published, and those of the guide that name it; no other. */
     public void render(UUID guide, Archive.Revision revision) {
-        var published = Json.read(revision.json(), Published.class);
+        var published = revision.publication();
         edition(guide, published, revision);
         fronts(guide, published, revision);
         notices.changed(Notices.Topic.PAGES);
     }
 
-    private void edition(UUID guide, Published published, Archive.Revision revision) {
+    private void edition(UUID guide, Publication published, Archive.Revision revision) {
         var path = path(published.guide().slug(), published.number());
         keep(guide, Optional.of(published.number()), path, HTML, edition(published, path, revision.hash()));
         keep(guide, Optional.empty(), path + ".json", "application/json", plain(revision.json()));
     }
 
     /** The guide's own address, which shows its current edition, and its archive. */
-    private void fronts(UUID guide, Published current, Archive.Revision revision) {
+    private void fronts(UUID guide, Publication current, Archive.Revision revision) {
         var slug = current.guide().slug();
         keep(
                 guide,
@@ -100,15 +100,15 @@ public class Pages {
     private void renderAll(UUID guide) {
         var revisions = archive.of(guide);
         for (var revision : revisions) {
-            edition(guide, Json.read(revision.json(), Published.class), revision);
+            edition(guide, revision.publication(), revision);
         }
         var latest = revisions.get(revisions.size() - 1);
-        fronts(guide, Json.read(latest.json(), Published.class), latest);
+        fronts(guide, latest.publication(), latest);
         notices.changed(Notices.Topic.PAGES);
     }
 
     /** The page as it would be; its slots are empty. */
-    public String preview(Published published) {
+    public String preview(Publication published) {
         var path = path(published.guide().slug(), published.number());
         return new String(edition(published, path, "").body(), StandardCharsets.UTF_8);
     }
@@ -117,7 +117,7 @@ public class Pages {
         return new SlotMarks.Cut(text.getBytes(StandardCharsets.UTF_8), List.of());
     }
 
-    private SlotMarks.Cut edition(Published published, String path, String hash) {
+    private SlotMarks.Cut edition(Publication published, String path, String hash) {
         var marks = new SlotMarks();
         var model = new PageModel(published, marks);
         var context = new Context(Locale.forLanguageTag(published.guide().locale()));
@@ -137,7 +137,7 @@ public class Pages {
         return marks.cut(templates.process("edition", context));
     }
 
-    private String archivePage(UUID guide, Published current) {
+    private String archivePage(UUID guide, Publication current) {
         var words = Wording.of(current.guide());
         var rows = db.select(EDITION.NUMBER, EDITION.PERIOD, DSL.max(REVISION.PUBLISHED_AT))
                 .from(EDITION)
@@ -160,7 +160,7 @@ public class Pages {
     }
 
     /** schema.org data for machines; "<" is escaped so that nothing can end the script element early. */
-    private static String data(Published published, PageModel model) {
+    private static String data(Publication published, PageModel model) {
         var items = new ArrayList<Map<String, Object>>();
         for (var tier : published.tiers()) {
             var item = new LinkedHashMap<String, Object>();
@@ -169,8 +169,8 @@ public class Pages {
             item.put(
                     "name",
                     tier.name() + ", "
-                            + model.words().money(tier.builds().get(0).totalMinor()) + " "
-                            + published.guide().currency());
+                            + model.words().about(tier.main().total()) + " "
+                            + published.guide().currency().getCurrencyCode());
             items.add(item);
         }
         var article = new LinkedHashMap<String, Object>();

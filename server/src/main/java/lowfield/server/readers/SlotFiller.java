@@ -116,7 +116,7 @@ class SlotFiller {
                         .formatted(
                                 wording.date(clock.instant()),
                                 total.known()
-                                        .map(m -> "to be had for " + wording.money(m.minor(), m.currency()))
+                                        .map(m -> "to be had for " + wording.money(m))
                                         .orElse("not all of it can be had")))
                 .orElse("");
     }

@@ -5,8 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import lowfield.server.archive.Published;
-import org.jspecify.annotations.Nullable;
+import lowfield.core.press.Publication;
 
 /** Builds or parts side by side on a reader's page: what the columns are called, and the rows. */
 record Table(List<String> heads, List<Row> rows) {
@@ -17,7 +16,7 @@ record Table(List<String> heads, List<Row> rows) {
     record Cell(String text, boolean better, boolean same) {}
 
     /** A tier's builds, slot against slot; what is the same as on the left is not said again. */
-    static Table sideBySide(Published.Tier tier, Wording words) {
+    static Table sideBySide(Publication.Tier tier, Wording words) {
         var slots = new LinkedHashSet<String>();
         tier.builds().forEach(b -> b.lines().forEach(l -> slots.add(l.slot())));
         var rows = new ArrayList<Row>();
@@ -29,10 +28,11 @@ record Table(List<String> heads, List<Row> rows) {
         rows.add(row(
                 "Draws up to",
                 tier.builds().stream()
-                        .map(b -> b.peakWatts() == null ? "not known" : b.peakWatts() + " W")
+                        .map(b -> b.peakWatts().map(w -> w + " W").orElse("not known"))
                         .toList()));
-        rows.add(row("Total", tier.builds().stream().map(words::total).toList()));
-        return new Table(tier.builds().stream().map(Published.Build::name).toList(), rows);
+        rows.add(row(
+                "Total", tier.builds().stream().map(b -> words.whole(b.total())).toList()));
+        return new Table(tier.builds().stream().map(Publication.Build::name).toList(), rows);
     }
 
     private static Row row(String label, List<String> texts) {
@@ -43,30 +43,32 @@ record Table(List<String> heads, List<Row> rows) {
         return new Row(label, cells);
     }
 
-    private static String inSlot(Published.Build build, String slot, Wording words) {
+    private static String inSlot(Publication.Build build, String slot, Wording words) {
         return build.lines().stream()
                 .filter(l -> l.slot().equals(slot))
                 .map(l -> l.label()
-                        + (l.priceMinor() == null || l.priceMinor() == 0 ? "" : ", " + words.money(l.priceMinor())))
+                        + l.price()
+                                .known()
+                                .filter(p -> p.minor() != 0)
+                                .map(p -> ", " + words.money(p))
+                                .orElse(""))
                 .collect(Collectors.joining("; "));
     }
 
-    static @Nullable Table compared(Published.@Nullable Table table) {
-        return table == null
-                ? null
-                : new Table(
-                        table.parts(),
-                        table.rows().stream()
-                                .map(r -> new Row(
-                                        r.label(),
-                                        IntStream.range(0, r.cells().size())
-                                                .mapToObj(i -> new Cell(
-                                                        r.cells().get(i).isEmpty()
-                                                                ? "not known"
-                                                                : r.cells().get(i),
-                                                        r.better().contains(i),
-                                                        false))
-                                                .toList()))
-                                .toList());
+    static Table compared(Publication.Table table) {
+        return new Table(
+                table.parts(),
+                table.rows().stream()
+                        .map(r -> new Row(
+                                r.label(),
+                                IntStream.range(0, r.cells().size())
+                                        .mapToObj(i -> new Cell(
+                                                r.cells().get(i).isEmpty()
+                                                        ? "not known"
+                                                        : r.cells().get(i),
+                                                r.better().contains(i),
+                                                false))
+                                        .toList()))
+                        .toList());
     }
 }

@@ -9,29 +9,27 @@ import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
 import java.util.Currency;
 import java.util.Locale;
-import lowfield.server.archive.Published;
-import lowfield.server.guide.BandForm;
-import org.jspecify.annotations.Nullable;
+import lowfield.core.guide.Band;
+import lowfield.core.money.Money;
+import lowfield.core.press.Cell;
+import lowfield.core.press.Publication;
 
 /** Sums, days and bands as readers of a guide read them: in its language, currency and zone. */
 record Wording(Locale locale, ZoneId zone, Currency currency) {
-    static Wording of(Published.OfGuide guide) {
-        return new Wording(
-                Locale.forLanguageTag(guide.locale()), ZoneId.of(guide.zone()), Currency.getInstance(guide.currency()));
+    static Wording of(Publication.Guide guide) {
+        return new Wording(Locale.forLanguageTag(guide.locale()), guide.zone(), guide.currency());
     }
 
     String month(LocalDate period) {
         return period.getMonth().getDisplayName(TextStyle.FULL_STANDALONE, locale) + " " + period.getYear();
     }
 
-    String date(@Nullable Instant instant) {
-        return instant == null
-                ? ""
-                : DateTimeFormatter.ofPattern("d MMMM yyyy", locale).format(instant.atZone(zone));
+    String date(Instant instant) {
+        return DateTimeFormatter.ofPattern("d MMMM yyyy", locale).format(instant.atZone(zone));
     }
 
-    String money(@Nullable Long minor) {
-        return minor == null ? "not known" : money(minor, currency);
+    String money(Money sum) {
+        return money(sum.minor(), sum.currency());
     }
 
     String money(long minor, Currency currency) {
@@ -42,24 +40,43 @@ record Wording(Locale locale, ZoneId zone, Currency currency) {
         return format.format(BigDecimal.valueOf(minor, digits));
     }
 
-    /** With its sign; nothing when it is not known. */
-    String signed(@Nullable Long minor) {
-        return minor == null ? "" : (minor > 0 ? "+" : minor < 0 ? "−" : "±") + money(Math.abs(minor));
-    }
-
     /** A sum, or about what it is thought to be. */
-    String about(@Nullable Long minor, Published.@Nullable Estimated estimated) {
-        return estimated == null ? money(minor) : "about " + money(estimated.likelyMinor());
+    String about(Cell cell) {
+        if (cell instanceof Cell.Exact exact) {
+            return money(exact.sum());
+        }
+        if (cell instanceof Cell.Rounded rounded) {
+            return "about " + money(rounded.sum());
+        }
+        if (cell instanceof Cell.Estimated estimated) {
+            return "about " + money(estimated.likely());
+        }
+        return cell.isWithheld() ? "see the shop" : "not known";
     }
 
     /** From where to where something is estimated; empty when it is not. */
-    String range(Published.@Nullable Estimated estimated) {
-        return estimated == null ? "" : money(estimated.lowMinor()) + " to " + money(estimated.highMinor());
+    String range(Cell cell) {
+        return cell.estimated()
+                .map(e -> money(e.low()) + " to " + money(e.high()))
+                .orElse("");
     }
 
     /** A sum, or an estimate with its range. */
-    String money(@Nullable Long minor, Published.@Nullable Estimated estimated) {
-        return estimated == null ? money(minor) : about(minor, estimated) + ", " + range(estimated);
+    String whole(Cell cell) {
+        return cell instanceof Cell.Estimated ? about(cell) + ", " + range(cell) : about(cell);
+    }
+
+    /** A difference with its sign; nothing when it is not told. */
+    String signed(Cell difference) {
+        return difference
+                .known()
+                .map(sum -> (difference.isRounded() ? "about " : "") + signed(sum))
+                .orElse("");
+    }
+
+    String signed(Money difference) {
+        var sign = difference.minor() > 0 ? "+" : difference.minor() < 0 ? "−" : "±";
+        return sign + money(Math.abs(difference.minor()), difference.currency());
     }
 
     /** An index, of tenths of a point. */
@@ -73,21 +90,16 @@ record Wording(Locale locale, ZoneId zone, Currency currency) {
         return DateTimeFormatter.ofPattern("d MMM yyyy", locale);
     }
 
-    String band(BandForm band) {
-        return switch (band.type()) {
-            case NONE -> "no ceiling";
-            case FROM_TO -> money(band.fromMinor()) + " to " + money(band.toMinor());
-            case POINT ->
-                money(band.pointMinor()) + " ±"
-                        + BigDecimal.valueOf(band.tolerancePermille() == null ? 0 : band.tolerancePermille(), 1)
-                                .stripTrailingZeros()
-                                .toPlainString()
-                        + "%";
-        };
+    String band(Band band) {
+        if (band instanceof Band.FromTo ends) {
+            return money(ends.from()) + " to " + money(ends.to());
+        }
+        return band instanceof Band.Point point
+                ? money(point.point()) + " ±" + percent(point.tolerancePermille()) + "%"
+                : "no ceiling";
     }
 
-    /** What a build costs, or from where to where that is estimated. */
-    String total(Published.Build build) {
-        return money(build.totalMinor(), build.totalEstimated());
+    private static String percent(int permille) {
+        return BigDecimal.valueOf(permille, 1).stripTrailingZeros().toPlainString();
     }
 }

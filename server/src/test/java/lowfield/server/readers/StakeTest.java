@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.ZoneId;
 import java.util.Currency;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Random;
-import lowfield.server.guide.BandForm;
+import lowfield.core.guide.Band;
+import lowfield.core.money.Money;
 import org.junit.jupiter.api.Test;
 
 /** Where a total stands against its band, as it is drawn. */
@@ -14,8 +16,12 @@ class StakeTest {
     private static final Wording WORDS =
             new Wording(Locale.forLanguageTag("en-150"), ZoneId.of("CET"), Currency.getInstance("EUR"));
 
-    private static BandForm band(long low, long high) {
-        return new BandForm(BandForm.Type.FROM_TO, low, high, null, null);
+    private static Band band(long low, long high) {
+        return new Band.FromTo(euro(low), euro(high));
+    }
+
+    private static Money euro(long cents) {
+        return Money.of(cents, "EUR");
     }
 
     @Test
@@ -25,7 +31,7 @@ class StakeTest {
             var low = 1000 + chance.nextLong(200_000);
             var high = low + 100 + chance.nextLong(100_000);
             var total = 1 + chance.nextLong(600_000);
-            var stake = Stake.of(band(low, high), total, WORDS);
+            var stake = Stake.of(band(low, high), Optional.of(euro(total)), WORDS);
             assertThat(stake).isNotNull();
             assertThat(stake.x()).isBetween(0.0, 240.0);
             assertThat(stake.lowX()).isBetween(0.0, stake.highX());
@@ -42,7 +48,7 @@ class StakeTest {
 
     @Test
     void aTotalThatIsNotKnownStandsNowhere() {
-        var stake = Stake.of(band(54000, 58000), null, WORDS);
+        var stake = Stake.of(band(54000, 58000), Optional.empty(), WORDS);
         assertThat(stake).isNotNull();
         assertThat(stake.known()).isFalse();
         assertThat(stake.inside()).isFalse();
@@ -52,7 +58,6 @@ class StakeTest {
 
     @Test
     void withoutABandThereIsNothingToDraw() {
-        assertThat(Stake.of(new BandForm(BandForm.Type.NONE, null, null, null, null), 54000L, WORDS))
-                .isNull();
+        assertThat(Stake.of(new Band.None(), Optional.of(euro(54000)), WORDS)).isNull();
     }
 }

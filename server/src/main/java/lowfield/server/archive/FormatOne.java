@@ -7,8 +7,8 @@ import java.util.UUID;
 import lowfield.server.guide.BandForm;
 import org.jspecify.annotations.Nullable;
 
-/** A published edition as it was frozen: the content of docs/formats/edition.schema.json. Sums are minor units of the guide's currency. */
-public record Published(
+/** A document of format 1, as docs/formats/edition-1.schema.json describes it. Sums are minor units of the guide's currency. It is read for good, and written no more. */
+record FormatOne(
         String format,
         OfGuide guide,
         int number,
@@ -18,14 +18,14 @@ public record Published(
         @Nullable Instant pricesTo,
         List<Tier> tiers,
         @Nullable List<Chart> charts) {
-    public static final String FORMAT = "lowfield-edition/1";
+    static final String FORMAT = "lowfield-edition/1";
 
     /** What a reader is told of the guide. */
-    public record OfGuide(
+    record OfGuide(
             String slug, String name, String region, String zone, String currency, String locale, String disclosure) {}
 
     /** A tier with its builds, the lead first; {@code sideBySide} when readers see them in one table. */
-    public record Tier(
+    record Tier(
             UUID id,
             String name,
             String audience,
@@ -36,23 +36,23 @@ public record Published(
             List<Build> builds) {}
 
     /** A chart of prices: its curves are in minor units, or in tenths of an index whose first month is 100. */
-    public record Chart(String title, boolean isIndex, List<Curve> curves) {}
+    record Chart(String title, boolean isIndex, List<Curve> curves) {}
 
     /** One line of a chart, oldest first. */
-    public record Curve(String name, List<Dot> dots) {}
+    record Curve(String name, List<Dot> dots) {}
 
     /** A day's value. */
-    public record Dot(LocalDate day, long value) {}
+    record Dot(LocalDate day, long value) {}
 
     /** From where to where an estimate goes, what is likeliest, and from what it follows. */
-    public record Estimated(
+    record Estimated(
             long lowMinor,
             long likelyMinor,
             long highMinor,
             @Nullable String derivation) {}
 
     /** A build, with what a reader must know of it and what to set at the first start; a total that was not known at publishing is absent, and one that an estimate is in is estimated. */
-    public record Build(
+    record Build(
             UUID id,
             String name,
             @Nullable Long totalMinor,
@@ -70,17 +70,17 @@ public record Published(
             @Nullable List<String> firstStart) {}
 
     /** Goods of a build that one seller sells together for less; in no total. */
-    public record SoldTogether(
+    record SoldTogether(
             String seller, List<String> parts, long priceMinor, long savesMinor, Instant seenAt, String link) {}
 
     /** What a reader of another region pays, in the region's currency, and by which rate. */
-    public record Till(String region, String currency, long minor, String rate) {}
+    record Till(String region, String currency, long minor, String rate) {}
 
     /** What a seller takes for shipping. */
-    public record Charge(String seller, @Nullable Long minor) {}
+    record Charge(String seller, @Nullable Long minor) {}
 
     /** A line; the price is that of its quantity. {@code anyOf} names the parts of a vetted set, in order of preference. {@code key} tells whether a later choice is the same; a price that its shop does not allow to be shown frozen is {@code withheld}. */
-    public record Line(
+    record Line(
             UUID id,
             String slot,
             String key,
@@ -101,13 +101,13 @@ public record Published(
             @Nullable Table compared) {}
 
     /** Parts side by side: their names, and a row for each figure that differs. */
-    public record Table(List<String> parts, List<Figure> rows) {}
+    record Table(List<String> parts, List<Figure> rows) {}
 
     /** One figure of each part, in words, empty where it is not known; {@code better} are the columns that are better by it. */
-    public record Figure(String label, List<String> cells, List<Integer> better) {}
+    record Figure(String label, List<String> cells, List<Integer> better) {}
 
     /** Where a price was seen, and when; and what of it can be claimed back afterwards, which is not taken off. */
-    public record Price(
+    record Price(
             String seller,
             String condition,
             Instant seenAt,
@@ -115,7 +115,7 @@ public record Published(
             @Nullable Long claimBackMinor) {}
 
     /** An alternative or upgrade with what it costs more, and what taking it would bring along. */
-    public record Option(
+    record Option(
             String label,
             @Nullable Long priceMinor,
             @Nullable Estimated estimated,

@@ -1,0 +1,127 @@
+package lowfield.core.press;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import lowfield.core.check.Finding;
+import lowfield.core.check.Verdict;
+import lowfield.core.edition.EvaluatedBuild;
+import lowfield.core.money.Money;
+import lowfield.core.total.ReaderRegion;
+import lowfield.core.total.Till;
+
+/** Makes what the document says of a build: its sums, from prices as they may be told, and what readers must know. */
+final class BuildMaker {
+    private final PressMaterial material;
+
+    BuildMaker(PressMaterial material) {
+        this.material = material;
+    }
+
+    Publication.Build make(EvaluatedBuild build) {
+        var terms = build.plan().terms();
+        var prices = PublicPrices.of(build.prices(), terms.countsShipping(), terms.zero());
+        var available = PublicPrices.of(build.availablePrices(), terms.countsShipping(), terms.zero());
+        var lines = new LineMaker(build, prices, material);
+        return new Publication.Build(
+                build.id(),
+                build.name(),
+                Cell.of(prices.total().total(), prices.hides()),
+                Cell.of(prices.total().goods(), prices.hides()),
+                Cell.of(prices.total().uncounted(), prices.hides()),
+                change(build, prices),
+                Cell.of(available.total().total(), available.hides()),
+                regions(prices, terms.zero()),
+                charges(prices),
+                build.peak().watts().value(),
+                build.lines().stream()
+                        .filter(l -> !l.line().isEmpty())
+                        .map(lines::make)
+                        .toList(),
+                together(build, prices),
+                caveats(build),
+                firstStart(build));
+    }
+
+    private Cell change(EvaluatedBuild build, PublicPrices prices) {
+        var before = material.last().stream()
+                .flatMap(p -> p.tiers().stream())
+                .flatMap(t -> t.builds().stream())
+                .filter(b -> b.id().equals(build.id()))
+                .findFirst()
+                .map(Publication.Build::total);
+        var now = prices.total().total().known();
+        return before.flatMap(b -> b.known()
+                        .flatMap(was -> now.map(n -> n.minus(was)))
+                        .map(by -> prices.hides() || b.isRounded() ? (Cell) new Cell.Rounded(by) : new Cell.Exact(by)))
+                .orElseGet(Cell.NotKnown::new);
+    }
+
+    private List<Publication.RegionTotal> regions(PublicPrices prices, Money zero) {
+        if (prices.total().total().known().isEmpty()) {
+            return List.of();
+        }
+        var till = Till.of(prices.lines(), prices.total(), material.regions().taxes(), zero);
+        return material.regions().all().stream()
+                .flatMap(r -> region(r, till).stream())
+                .toList();
+    }
+
+    private Optional<Publication.RegionTotal> region(ReaderRegion region, Till till) {
+        return material.regions()
+                .rates()
+                .apply(region.money())
+                .map(rate -> new Publication.RegionTotal(
+                        region.name(), region.currency(), till.in(region, rate).minor(), rate.said()));
+    }
+
+    /** What a seller of a hidden price takes would tell on which side of a threshold the price lies. */
+    private static List<Publication.Charge> charges(PublicPrices prices) {
+        return prices.total().charges().stream()
+                .map(c -> new Publication.Charge(
+                        c.seller().label(),
+                        prices.hidingSellers().contains(c.seller().id()) ? new Cell.Withheld() : Cell.of(c.amount())))
+                .toList();
+    }
+
+    private static List<Publication.SoldTogether> together(EvaluatedBuild build, PublicPrices prices) {
+        return build.together().stream()
+                .filter(t -> t.bundle().seller().terms().mayStand())
+                .filter(t -> !prices.tells(build.prices().stream()
+                        .filter(p -> t.lines().contains(p.line().id()))))
+                .map(t -> new Publication.SoldTogether(
+                        t.bundle().seller().label(),
+                        build.labels(t.lines()),
+                        t.bundle().price(),
+                        t.saves(),
+                        t.bundle().seenAt(),
+                        t.bundle().link()))
+                .toList();
+    }
+
+    /** What a reader must know, clashes first, then cautions and notes, and why the author publishes all the same. */
+    private List<String> caveats(EvaluatedBuild build) {
+        var findings = build.findings().stream()
+                .filter(f -> f.verdict() != Verdict.FITS && !f.outcome().firstStart())
+                .sorted(Comparator.comparing(Finding::verdict, Verdict.WORST_FIRST))
+                .flatMap(f -> f.forReaders().map(s -> s + answered(build, f)).stream());
+        var waived = material.waivers().stream()
+                .filter(w -> w.builds().contains(build.id()))
+                .map(w -> "The author says: " + w.reason());
+        return Stream.concat(findings, waived).distinct().toList();
+    }
+
+    /** What the author answered to it, behind it. */
+    private static String answered(EvaluatedBuild build, Finding finding) {
+        return build.answer(finding).map(a -> " " + a.words()).orElse("");
+    }
+
+    private static List<String> firstStart(EvaluatedBuild build) {
+        return build.findings().stream()
+                .filter(f -> f.outcome().firstStart())
+                .flatMap(f -> f.forReaders().stream())
+                .distinct()
+                .toList();
+    }
+}

@@ -1,0 +1,126 @@
+package lowfield.core.press;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import lowfield.core.change.LineChange;
+import lowfield.core.edition.EvaluatedBuild;
+import lowfield.core.edition.EvaluatedLine;
+import lowfield.core.edition.Option;
+import lowfield.core.find.CandidateImpact;
+import lowfield.core.guide.Choice;
+import lowfield.core.offer.Estimate;
+import lowfield.core.part.Comparison;
+import lowfield.core.part.Part;
+import lowfield.core.total.LinePrice;
+
+/** Makes what the document says of a build's lines, with their alternatives and upgrades. */
+final class LineMaker {
+    private final EvaluatedBuild build;
+    private final PublicPrices prices;
+    private final PressMaterial material;
+
+    LineMaker(EvaluatedBuild build, PublicPrices prices, PressMaterial material) {
+        this.build = build;
+        this.prices = prices;
+        this.material = material;
+    }
+
+    Publication.Line make(EvaluatedLine evaluated) {
+        var line = evaluated.line();
+        var change = evaluated.change();
+        var isHidden = evaluated.price().isWithheld();
+        return new Publication.Line(
+                line.id(),
+                line.slot().label(),
+                line.choice().key(),
+                line.choice().label(),
+                line.choice().part().map(Part::summary).orElse(""),
+                anyOf(line.choice()),
+                line.quantity(),
+                line.counted(),
+                price(evaluated.price()),
+                source(evaluated.price()),
+                isHidden ? Optional.empty() : evaluated.price().afterClaim(),
+                evaluated.reason().markdown(),
+                change.how() == LineChange.How.SWITCHED ? Optional.of(change.before()) : Optional.empty(),
+                isHidden
+                        ? new Cell.NotKnown()
+                        : change.difference().<Cell>map(Cell.Exact::new).orElseGet(Cell.NotKnown::new),
+                options(evaluated, Option.Purpose.ALTERNATIVE),
+                options(evaluated, Option.Purpose.UPGRADE),
+                compared(evaluated));
+    }
+
+    private static List<String> anyOf(Choice choice) {
+        return choice instanceof Choice.VettedSet set
+                ? set.members().stream().map(Part::fullName).toList()
+                : List.of();
+    }
+
+    private static Cell price(LinePrice price) {
+        return price.isWithheld()
+                ? new Cell.Withheld()
+                : Cell.estimate(price.goods(), price.estimated().map(Estimate::derivation))
+                        .orElseGet(() -> Cell.of(price.goods()));
+    }
+
+    private static Optional<Publication.Source> source(LinePrice price) {
+        return price.offer()
+                .map(o ->
+                        new Publication.Source(o.seller().label(), o.condition().label(), o.seenAt(), o.link()));
+    }
+
+    private List<Publication.Option> options(EvaluatedLine line, Option.Purpose purpose) {
+        return build.options(line.id()).stream()
+                .filter(o -> o.option().purpose() == purpose)
+                .map(o -> option(line, o.impact(), o.option()))
+                .toList();
+    }
+
+    /** The difference is the true one: what the option forces is in it, and is told. */
+    private Publication.Option option(EvaluatedLine line, CandidateImpact impact, Option option) {
+        var consequences = Stream.concat(
+                impact.forced().stream().map(f -> "Needs " + f.part().fullName() + " with it."),
+                impact.effect().trouble().stream().flatMap(f -> f.forReaders().stream()));
+        return new Publication.Option(
+                impact.part().fullName(),
+                price(impact.price()),
+                prices.tells(changed(line, impact)) ? new Cell.Withheld() : Cell.of(impact.trueDifference()),
+                option.note(),
+                consequences.toList());
+    }
+
+    /** Every price that is in the difference: what comes, what it forces, and what goes for them. */
+    private Stream<LinePrice> changed(EvaluatedLine line, CandidateImpact impact) {
+        var slots = impact.forced().stream().map(CandidateImpact.Forced::slot).toList();
+        return Stream.of(
+                        Stream.of(line.price(), impact.price()),
+                        impact.forced().stream().map(CandidateImpact.Forced::price),
+                        build.prices().stream()
+                                .filter(p -> slots.contains(p.line().slot())))
+                .flatMap(s -> s);
+    }
+
+    private Optional<Publication.Table> compared(EvaluatedLine line) {
+        var ids = line.plan().compared();
+        if (ids.size() < 2) {
+            return Optional.empty();
+        }
+        var comparison = Comparison.of(ids.stream().map(material.catalogue()).toList());
+        var figures = comparison.rows().stream()
+                .filter(Comparison.Row::differs)
+                .map(r -> new Publication.Row(r.field().label(), r.cells(), r.better()));
+        return Optional.of(new Publication.Table(
+                comparison.parts().stream().map(Part::fullName).toList(),
+                Stream.concat(figures, reviews(comparison.parts()).stream()).toList()));
+    }
+
+    /** What reviewers give the parts of a table, where one of them is reviewed. */
+    private Optional<Publication.Row> reviews(List<Part> compared) {
+        var cells = material.reviews().apply(compared.stream().map(Part::id).toList());
+        return cells.stream().allMatch(String::isEmpty)
+                ? Optional.empty()
+                : Optional.of(new Publication.Row("reviews", cells, List.of()));
+    }
+}

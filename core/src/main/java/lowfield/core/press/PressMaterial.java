@@ -1,0 +1,51 @@
+package lowfield.core.press;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Currency;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import lowfield.core.money.Rate;
+import lowfield.core.part.Part;
+import lowfield.core.total.ReaderRegion;
+
+/**
+ * What a publication takes beside the evaluated edition.
+ *
+ * @param tierTexts each tier's words, by its id
+ * @param waivers what the author says to gates that do not hold
+ * @param last the guide's last publication before this one
+ * @param catalogue any part that is compared
+ * @param reviews what reviewers give some parts, one text for each, empty where nothing is known
+ */
+public record PressMaterial(
+        Publication.Guide guide,
+        int number,
+        LocalDate period,
+        Instant now,
+        Map<UUID, TierText> tierTexts,
+        List<Publication.Chart> charts,
+        List<Waiver> waivers,
+        Regions regions,
+        Optional<Publication> last,
+        Function<UUID, Part> catalogue,
+        Function<List<UUID>, List<String>> reviews) {
+    /** What is said of a tier, and whether readers see its builds in one table. */
+    public record TierText(String audience, String promise, boolean showsBuilds) {}
+
+    /** Why the author publishes although something stands against it, and the builds that it is about. */
+    public record Waiver(String reason, Set<UUID> builds) {}
+
+    /**
+     * The regions whose readers are told what they pay.
+     *
+     * @param rates today's rate from the guide's currency; absent where nobody tells it
+     * @param taxes each shop's tax in thousandths, by its name
+     */
+    public record Regions(
+            List<ReaderRegion> all, Function<Currency, Optional<Rate>> rates, Map<String, Integer> taxes) {}
+}

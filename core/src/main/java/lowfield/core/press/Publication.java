@@ -1,0 +1,161 @@
+package lowfield.core.press;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Currency;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.core.guide.Band;
+import lowfield.core.money.Money;
+
+/**
+ * What a published edition says, and all it says: the one document that pages and files render. Its texts are for readers;
+ * its cells are exact, rounded, estimated, withheld or not known. Sums are in the guide's currency.
+ *
+ * @param period the first day of the edition's month
+ * @param prices when the oldest and the newest shop price in it were seen; absent without any
+ */
+public record Publication(
+        Guide guide,
+        int number,
+        LocalDate period,
+        Instant publishedAt,
+        Optional<Span> prices,
+        List<Tier> tiers,
+        List<Chart> charts) {
+    public Publication {
+        tiers = List.copyOf(tiers);
+        charts = List.copyOf(charts);
+    }
+
+    /** What a reader is told of the guide; {@code locale} is a BCP 47 language tag. */
+    public record Guide(
+            String slug,
+            String name,
+            String region,
+            ZoneId zone,
+            Currency currency,
+            String locale,
+            String disclosure) {}
+
+    /** From one moment to another. */
+    public record Span(Instant from, Instant to) {}
+
+    /** A tier with its builds, the main one first; {@code isSideBySide} when readers see them in one table. */
+    public record Tier(
+            UUID id,
+            String name,
+            String audience,
+            String promise,
+            Band band,
+            boolean countsShipping,
+            boolean isSideBySide,
+            List<Build> builds) {
+        public Tier {
+            builds = List.copyOf(builds);
+        }
+
+        public Build main() {
+            return builds.get(0);
+        }
+    }
+
+    /**
+     * A build, with what a reader must know of it and what to set at the first start.
+     *
+     * @param change against the edition before; not known for a new build
+     * @param available what anyone could buy it for when it was published
+     * @param peakWatts sustained peak; absent where a figure for it is missing
+     */
+    public record Build(
+            UUID id,
+            String name,
+            Cell total,
+            Cell goods,
+            Cell uncounted,
+            Cell change,
+            Cell available,
+            List<RegionTotal> regions,
+            List<Charge> charges,
+            Optional<Integer> peakWatts,
+            List<Line> lines,
+            List<SoldTogether> together,
+            List<String> caveats,
+            List<String> firstStart) {
+        public Build {
+            regions = List.copyOf(regions);
+            charges = List.copyOf(charges);
+            lines = List.copyOf(lines);
+            together = List.copyOf(together);
+            caveats = List.copyOf(caveats);
+            firstStart = List.copyOf(firstStart);
+        }
+    }
+
+    /** What a reader of another region pays, in that region's currency, and by which rate. */
+    public record RegionTotal(String region, String currency, long minor, String rate) {}
+
+    /** What a seller takes for shipping. */
+    public record Charge(String seller, Cell sum) {}
+
+    /** Goods of a build that one seller sells together for less; in no total. */
+    public record SoldTogether(
+            String seller, List<String> parts, Money price, Money saves, Instant seenAt, String link) {}
+
+    /**
+     * A line; its price is that of its quantity.
+     *
+     * @param key tells whether a later choice is the same
+     * @param anyOf the parts of a vetted set, in order of preference; empty for any other choice
+     * @param afterClaim the price after what can be claimed back; absent when nothing can be
+     * @param changedFrom what stood here in the edition before; absent where the choice is the same
+     * @param change of the price against the edition before; not known where either price is not
+     */
+    public record Line(
+            UUID id,
+            String slot,
+            String key,
+            String label,
+            String detail,
+            List<String> anyOf,
+            int quantity,
+            boolean isCounted,
+            Cell price,
+            Optional<Source> source,
+            Optional<Money> afterClaim,
+            String reason,
+            Optional<String> changedFrom,
+            Cell change,
+            List<Option> alternatives,
+            List<Option> upgrades,
+            Optional<Table> compared) {
+        public Line {
+            anyOf = List.copyOf(anyOf);
+            alternatives = List.copyOf(alternatives);
+            upgrades = List.copyOf(upgrades);
+        }
+    }
+
+    /** Where a price was seen, and when. */
+    public record Source(String seller, String condition, Instant seenAt, String link) {}
+
+    /** An alternative or upgrade with what the total would move by, and what taking it would bring along. */
+    public record Option(String label, Cell price, Cell difference, String note, List<String> consequences) {}
+
+    /** Parts side by side: their names, and a row for each figure that differs. */
+    public record Table(List<String> parts, List<Row> rows) {}
+
+    /** One figure of each part, in words, empty where it is not known; {@code better} are the columns that are better by it. */
+    public record Row(String label, List<String> cells, List<Integer> better) {}
+
+    /** A chart: its curves are in minor units, or in tenths of an index whose first month is 100. */
+    public record Chart(String title, boolean isIndex, List<Curve> curves) {}
+
+    /** One line of a chart, oldest first. */
+    public record Curve(String name, List<Dot> dots) {}
+
+    /** A day's value. */
+    public record Dot(LocalDate day, long value) {}
+}

@@ -1,0 +1,59 @@
+package lowfield.core.press;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import lowfield.core.edition.EvaluatedBuild;
+import lowfield.core.edition.EvaluatedEdition;
+import lowfield.core.edition.EvaluatedTier;
+import lowfield.core.offer.Offer;
+
+/** Makes the one document of an edition; what a reader may be told is decided here and nowhere else. */
+public final class PublicationMaker {
+    private final PressMaterial material;
+    private final BuildMaker builds;
+
+    public PublicationMaker(PressMaterial material) {
+        this.material = material;
+        this.builds = new BuildMaker(material);
+    }
+
+    public Publication make(EvaluatedEdition edition) {
+        return new Publication(
+                material.guide(),
+                material.number(),
+                material.period(),
+                material.now(),
+                prices(edition),
+                edition.tiers().stream().map(this::tier).toList(),
+                material.charts());
+    }
+
+    private static Optional<Publication.Span> prices(EvaluatedEdition edition) {
+        var seen = edition.builds()
+                .map(EvaluatedBuild::lines)
+                .flatMap(List::stream)
+                .flatMap(l -> l.price().offer().stream())
+                .map(Offer::seenAt)
+                .sorted()
+                .toList();
+        return seen.isEmpty() ? Optional.empty() : Optional.of(span(seen));
+    }
+
+    private static Publication.Span span(List<Instant> inOrder) {
+        return new Publication.Span(inOrder.get(0), inOrder.get(inOrder.size() - 1));
+    }
+
+    private Publication.Tier tier(EvaluatedTier tier) {
+        var text = material.tierTexts().get(tier.id());
+        return new Publication.Tier(
+                tier.id(),
+                tier.name(),
+                text.audience(),
+                text.promise(),
+                tier.band(),
+                tier.lead().plan().terms().countsShipping(),
+                text.showsBuilds() && tier.builds().size() > 1,
+                tier.builds().stream().map(builds::make).toList());
+    }
+}

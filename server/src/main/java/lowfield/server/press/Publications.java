@@ -1,0 +1,110 @@
+package lowfield.server.press;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lowfield.core.press.PressMaterial;
+import lowfield.core.press.Publication;
+import lowfield.core.press.PublicationMaker;
+import lowfield.server.bench.Tills;
+import lowfield.server.catalogue.Parts;
+import lowfield.server.catalogue.SoftFacts;
+import lowfield.server.edition.LoadedEdition;
+import lowfield.server.guide.GuideInfo;
+import lowfield.server.rates.Rates;
+import org.springframework.stereotype.Component;
+
+/** Brings together what an edition's publication is made of, and has it made. */
+@Component
+class Publications {
+    private final Parts parts;
+    private final Rates rates;
+    private final Tills tills;
+    private final Charting charting;
+    private final SoftFacts facts;
+    private final Clock clock;
+
+    Publications(Parts parts, Rates rates, Tills tills, Charting charting, SoftFacts facts, Clock clock) {
+        this.parts = parts;
+        this.rates = rates;
+        this.tills = tills;
+        this.charting = charting;
+        this.facts = facts;
+        this.clock = clock;
+    }
+
+    /** As it would be published now. */
+    Publication of(LoadedEdition edition, List<Preflights.GateView> gates) {
+        return new PublicationMaker(material(edition, gates, clock.instant().truncatedTo(ChronoUnit.SECONDS)))
+                .make(edition.evaluated());
+    }
+
+    private PressMaterial material(LoadedEdition edition, List<Preflights.GateView> gates, Instant now) {
+        return new PressMaterial(
+                guide(edition.guide()),
+                edition.edition().number(),
+                edition.edition().period(),
+                now,
+                texts(edition),
+                charting.of(edition, now),
+                waivers(gates),
+                regions(edition.guide(), now),
+                edition.last(),
+                parts.catalogue()::part,
+                this::reviews);
+    }
+
+    private static Publication.Guide guide(GuideInfo guide) {
+        return new Publication.Guide(
+                guide.slug(),
+                guide.name(),
+                guide.region(),
+                ZoneId.of(guide.zone()),
+                guide.money(),
+                guide.locale(),
+                guide.disclosure());
+    }
+
+    private static Map<UUID, PressMaterial.TierText> texts(LoadedEdition edition) {
+        return edition.tierInfo().values().stream()
+                .collect(Collectors.toMap(
+                        t -> t.id(),
+                        t -> new PressMaterial.TierText(
+                                t.form().audience(),
+                                t.form().promise(),
+                                Boolean.TRUE.equals(t.form().showsBuilds()))));
+    }
+
+    private static List<PressMaterial.Waiver> waivers(List<Preflights.GateView> gates) {
+        return gates.stream()
+                .flatMap(g ->
+                        Optional.ofNullable(g.waiver())
+                                .map(reason -> new PressMaterial.Waiver(reason, builds(g)))
+                                .stream())
+                .toList();
+    }
+
+    private static HashSet<UUID> builds(Preflights.GateView gate) {
+        return gate.problems().stream()
+                .flatMap(p -> p.builds().stream())
+                .collect(Collectors.toCollection(HashSet::new));
+    }
+
+    private PressMaterial.Regions regions(GuideInfo guide, Instant now) {
+        var day = LocalDate.ofInstant(now, ZoneId.of(guide.zone()));
+        return new PressMaterial.Regions(guide.readerRegions(), to -> rates.of(guide.money(), to, day), tills.taxes());
+    }
+
+    private List<String> reviews(List<UUID> ids) {
+        var known = facts.of(ids);
+        return ids.stream().map(known::reviews).toList();
+    }
+}
