@@ -18,9 +18,9 @@ import lowfield.core.guide.Line;
 import lowfield.core.part.Part;
 import lowfield.core.power.SustainedPeak;
 import lowfield.core.total.BandState;
+import lowfield.core.total.BundleSaving;
 import lowfield.core.total.CountedTotal;
 import lowfield.core.total.LinePrice;
-import lowfield.core.total.Together;
 
 /**
  * A build at one moment: every line's price, the totals, what the checks say, what it draws, what the author's options would
@@ -138,8 +138,8 @@ public final class EvaluatedBuild {
     }
 
     /** What sellers sell together of it for less. */
-    public List<Together> together() {
-        return Together.of(prices(), market.bundles().get());
+    public List<BundleSaving> together() {
+        return BundleSaving.of(prices(), market.bundles().get());
     }
 
     /** What any part would do on a line. */

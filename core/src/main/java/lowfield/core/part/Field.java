@@ -34,7 +34,7 @@ public record Field(
     }
 
     static Field of(RecordComponent component) {
-        var shown = component.getAnnotation(Shown.class);
+        var shown = component.getAnnotation(FigureLabel.class);
         // Asked for millions of times when a catalogue is read; without this the caller is looked at each time.
         component.getAccessor().setAccessible(true);
         var held = ((ParameterizedType) component.getGenericType()).getActualTypeArguments()[0];

@@ -5,10 +5,10 @@ package lowfield.core.part;
  * connector's standard defines it; the cable's share counts on the side that has the cable in its box.
  */
 public record VideoPort(
-        @Shown("connector") Figure<String> connector,
+        @FigureLabel("connector") Figure<String> connector,
 
-        @Shown(value = "payload", unit = "x 0.1 Gbit/s", most = 2000)
+        @FigureLabel(value = "payload", unit = "x 0.1 Gbit/s", most = 2000)
         Figure<Integer> payload,
 
-        @Shown("stream compression") Figure<Boolean> compression,
-        @Shown("adaptive refresh") Figure<Boolean> adaptive) {}
+        @FigureLabel("stream compression") Figure<Boolean> compression,
+        @FigureLabel("adaptive refresh") Figure<Boolean> adaptive) {}

@@ -11,20 +11,20 @@ import lowfield.core.attention.Doubt;
 import lowfield.core.attention.Item;
 import lowfield.core.money.Money;
 import lowfield.server.edition.LoadedEdition;
-import lowfield.server.history.Histories;
-import lowfield.server.prices.Acceptances;
+import lowfield.server.history.KindHistories;
+import lowfield.server.prices.SetAsidePrices;
 import org.springframework.stereotype.Service;
 
 /** The attention list of an edition: for the desk's queue, for the checks before publishing and for the round. */
 @Service
 public class Attention {
-    private final Acceptances acceptances;
-    private final Histories histories;
+    private final SetAsidePrices setAside;
+    private final KindHistories kinds;
     private final Clock clock;
 
-    Attention(Acceptances acceptances, Histories histories, Clock clock) {
-        this.acceptances = acceptances;
-        this.histories = histories;
+    Attention(SetAsidePrices setAside, KindHistories kinds, Clock clock) {
+        this.setAside = setAside;
+        this.kinds = kinds;
         this.clock = clock;
     }
 
@@ -40,14 +40,14 @@ public class Attention {
 
     private AttentionList list(LoadedEdition edition, Map<String, Double> kinds) {
         var guide = edition.guide();
-        var doubts = acceptances.waiting(guide.id()).stream()
+        var doubts = setAside.of(guide.id()).stream()
                 .map(p -> doubt(p, Money.zero(guide.money())))
                 .toList();
         return AttentionList.of(
                 edition.evaluated(), new AttentionList.Measures(clock.instant(), guide.oldAfterDays(), doubts, kinds));
     }
 
-    private static Doubt doubt(Acceptances.SetAside price, Money zero) {
+    private static Doubt doubt(SetAsidePrices.SetAside price, Money zero) {
         return new Doubt(
                 price.id(),
                 price.listing(),
@@ -66,7 +66,7 @@ public class Attention {
         var zone = ZoneId.of(edition.guide().zone());
         var today = LocalDate.ofInstant(clock.instant(), zone);
         return edition.last()
-                .map(last -> histories.moves(
+                .map(last -> kinds.moves(
                         last.publishedAt().atZone(zone).toLocalDate().minusDays(1), today))
                 .orElse(Map.of());
     }

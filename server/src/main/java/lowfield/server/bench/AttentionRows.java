@@ -10,15 +10,15 @@ import lowfield.core.attention.Matter;
 final class AttentionRows {
     private AttentionRows() {}
 
-    static List<Views.Wanted> of(List<Item> items) {
+    static List<DeskViews.Wanted> of(List<Item> items) {
         return items.stream().map(AttentionRows::row).toList();
     }
 
-    private static Views.Wanted row(Item item) {
+    private static DeskViews.Wanted row(Item item) {
         // Prices in doubt are decided in the round.
         var first =
                 isInDoubt(item) ? Optional.<At>empty() : item.places().stream().findFirst();
-        return new Views.Wanted(
+        return new DeskViews.Wanted(
                 sign(item.matter()),
                 isInDoubt(item) ? "Set aside" : item.where(),
                 item.what(),
@@ -33,11 +33,11 @@ final class AttentionRows {
         return item.matter() == Matter.SUSPICIOUS_PRICE || item.matter() == Matter.SUSPICIOUS_SHOP;
     }
 
-    private static Views.Wanted.Sign sign(Matter matter) {
+    private static DeskViews.Wanted.Sign sign(Matter matter) {
         return switch (matter) {
-            case NO_PRICE, EMPTY_SLOT, CLASH, OVER_BAND -> Views.Wanted.Sign.CLASH;
-            case FIGURE, ADVISORY, TOTAL_NOT_KNOWN -> Views.Wanted.Sign.NOT_KNOWN;
-            default -> Views.Wanted.Sign.CAUTION;
+            case NO_PRICE, EMPTY_SLOT, CLASH, OVER_BAND -> DeskViews.Wanted.Sign.CLASH;
+            case FIGURE, ADVISORY, TOTAL_NOT_KNOWN -> DeskViews.Wanted.Sign.NOT_KNOWN;
+            default -> DeskViews.Wanted.Sign.CAUTION;
         };
     }
 

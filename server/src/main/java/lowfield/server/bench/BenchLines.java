@@ -69,11 +69,11 @@ class BenchLines {
                 line.choice().part().map(Part::summary).orElse(""),
                 line.quantity(),
                 line.counted(),
-                Shown.sum(l.price().goods()),
-                l.price().offer().map(Shown::offer).orElse(null),
+                ViewMaker.sum(l.price().goods()),
+                l.price().offer().map(ViewMaker::offer).orElse(null),
                 l.price().estimated().map(Estimate::derivation).orElse(null),
                 l.price().afterClaim().map(Money::minor).orElse(null),
-                runnersUp.stream().map(Shown::offer).toList(),
+                runnersUp.stream().map(ViewMaker::offer).toList(),
                 state.heldListing(),
                 state.heldWhy(),
                 l.change().how(),
@@ -81,7 +81,7 @@ class BenchLines {
                 l.change().difference().map(Money::minor).orElse(null),
                 state.reason(),
                 l.hasStaleReason(),
-                Shown.follows(edition.evaluated(), l).orElse(null),
+                ViewMaker.follows(edition.evaluated(), l).orElse(null),
                 followers(edition.evaluated(), following, line.id()),
                 Optional.ofNullable(state.note()).orElse(""),
                 worst.orElse(null),
@@ -93,7 +93,7 @@ class BenchLines {
 
     private static List<Views.FollowView> followers(EvaluatedEdition edition, Following following, UUID source) {
         return following.of(source).stream()
-                .flatMap(id -> Shown.where(edition, id).stream())
+                .flatMap(id -> ViewMaker.where(edition, id).stream())
                 .sorted(Comparator.comparing(Views.FollowView::where))
                 .toList();
     }

@@ -18,7 +18,7 @@ import lowfield.server.catalogue.Parts;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.PricedCatalogue;
 import lowfield.server.platform.NotFound;
-import lowfield.server.prices.ShownParts;
+import lowfield.server.round.ShownParts;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -43,7 +43,7 @@ public class Finder {
 
     /** The first {@value #FIRST} candidates over all groups; of the group that is to be shown in full, {@value #MORE}. */
     @Transactional(readOnly = true)
-    public Views.Found find(UUID edition, UUID lineId, String sentence, CandidateImpact.@Nullable Group full) {
+    public FinderViews.Found find(UUID edition, UUID lineId, String sentence, CandidateImpact.@Nullable Group full) {
         var at = editions.load(edition)
                 .evaluated()
                 .place(lineId)
@@ -61,9 +61,9 @@ public class Finder {
         var shown = groups(summaries, grouped, at.line(), full);
         asked.about(shown.stream()
                 .flatMap(g -> g.rows().stream())
-                .map(Views.Candidate::part)
+                .map(FinderViews.Candidate::part)
                 .toList());
-        return new Views.Found(
+        return new FinderViews.Found(
                 query.written(),
                 Optional.ofNullable(query.clauses().get(Query.PRICE))
                         .map(Finder::clause)
@@ -74,16 +74,16 @@ public class Finder {
                 answer.leftOutNotKnown());
     }
 
-    private List<Views.GroupView> groups(
+    private List<FinderViews.GroupView> groups(
             ImpactSummaries summaries, Grouped grouped, EvaluatedLine line, CandidateImpact.@Nullable Group full) {
-        var groups = new ArrayList<Views.GroupView>();
+        var groups = new ArrayList<FinderViews.GroupView>();
         var left = FIRST;
         for (var group : CandidateImpact.Group.values()) {
             var rows = grouped.first(group, group == full ? MORE : left).stream()
                     .map(p -> candidate(summaries.whole(p), line))
                     .toList();
             left = Math.max(0, left - rows.size());
-            groups.add(new Views.GroupView(group, grouped.count(group), rows));
+            groups.add(new FinderViews.GroupView(group, grouped.count(group), rows));
         }
         return groups;
     }
@@ -92,25 +92,25 @@ public class Finder {
         return price.offer().flatMap(o -> UnitPrice.of(part, o.price()));
     }
 
-    private Views.Candidate candidate(CandidateImpact p, EvaluatedLine line) {
+    private FinderViews.Candidate candidate(CandidateImpact p, EvaluatedLine line) {
         var unit = unit(p.part(), p.price());
-        return new Views.Candidate(
+        return new FinderViews.Candidate(
                 p.part().id(),
                 p.part().fullName(),
                 p.part().summary(),
                 parts.catalogue().siblings(p.part()),
                 p.group(),
-                Shown.sum(p.price().goods()),
-                p.price().offer().map(Shown::offer).orElse(null),
+                ViewMaker.sum(p.price().goods()),
+                p.price().offer().map(ViewMaker::offer).orElse(null),
                 unit.map(UnitPrice::hundredths).orElse(null),
                 unit.map(UnitPrice::unit).orElse(null),
                 p.premium().orElse(null),
-                Shown.minor(p.trueDifference()),
-                Shown.sum(p.total().total()),
-                Shown.standing(p.state()),
-                Shown.forced(p),
-                p.alone().trouble().stream().map(Shown::finding).toList(),
-                Shown.trouble(p),
+                ViewMaker.minor(p.trueDifference()),
+                ViewMaker.sum(p.total().total()),
+                ViewMaker.standing(p.state()),
+                ViewMaker.forced(p),
+                p.alone().trouble().stream().map(ViewMaker::finding).toList(),
+                ViewMaker.trouble(p),
                 p.forcesTooMuch(),
                 p.group() == CandidateImpact.Group.CANNOT_BE_TOLD
                         ? p.whyNotTold().orElse(null)
@@ -124,8 +124,8 @@ public class Finder {
                         .isPresent());
     }
 
-    static Views.WordView word(Facet facet) {
-        return new Views.WordView(
+    static FinderViews.WordView word(Facet facet) {
+        return new FinderViews.WordView(
                 facet.figure(),
                 facet.label(),
                 facet.unit(),
@@ -135,16 +135,16 @@ public class Finder {
                 facet.notKnown());
     }
 
-    static Views.ClauseView clause(Clause clause) {
+    static FinderViews.ClauseView clause(Clause clause) {
         if (clause instanceof Clause.Range range) {
-            return new Views.ClauseView(
+            return new FinderViews.ClauseView(
                     range.least().isPresent() ? range.least().getAsInt() : null,
                     range.most().isPresent() ? range.most().getAsInt() : null,
                     null,
                     null);
         }
         return clause instanceof Clause.AnyOf any
-                ? new Views.ClauseView(null, null, List.copyOf(any.words()), null)
-                : new Views.ClauseView(null, null, null, ((Clause.Is) clause).yes());
+                ? new FinderViews.ClauseView(null, null, List.copyOf(any.words()), null)
+                : new FinderViews.ClauseView(null, null, null, ((Clause.Is) clause).yes());
     }
 }

@@ -44,18 +44,18 @@ public class Ladders {
     private static Views.ReachView reached(EvaluatedEdition edition, EvaluatedEdition.Place at, Part part) {
         var impact = at.build().impacts(at.line().id()).of(part);
         return new Views.ReachView(
-                Shown.where(edition, at.line().id()).orElseThrow(),
-                Shown.sum(impact.total().total()),
-                Shown.standing(impact.state()),
-                Shown.minor(impact.trueDifference()),
-                Shown.trouble(impact));
+                ViewMaker.where(edition, at.line().id()).orElseThrow(),
+                ViewMaker.sum(impact.total().total()),
+                ViewMaker.standing(impact.state()),
+                ViewMaker.minor(impact.trueDifference()),
+                ViewMaker.trouble(impact));
     }
 
     /** All builds of the edition beside each other, slots down. */
     @Transactional(readOnly = true)
-    public Views.LadderView ladder(UUID edition) {
+    public LadderViews.LadderView ladder(UUID edition) {
         var loaded = editions.load(edition);
-        var columns = new ArrayList<Views.ColumnView>();
+        var columns = new ArrayList<LadderViews.ColumnView>();
         var left = Optional.<EvaluatedBuild>empty();
         for (var tier : loaded.tiers()) {
             for (var build : tier.builds()) {
@@ -67,19 +67,19 @@ public class Ladders {
                 .filter(s -> columns.stream().anyMatch(c -> c.rungs().stream().anyMatch(r -> r.slot() == s)))
                 .map(s -> new Views.SlotView(s, s.label(), s.kind()))
                 .toList();
-        return new Views.LadderView(loaded.guide(), loaded.edition(), slots, columns);
+        return new LadderViews.LadderView(loaded.guide(), loaded.edition(), slots, columns);
     }
 
-    private static Views.ColumnView column(
+    private static LadderViews.ColumnView column(
             LoadedEdition edition, EvaluatedTier tier, EvaluatedBuild build, Optional<EvaluatedBuild> left) {
         var rungs = build.lines().stream()
-                .map(l -> new Views.RungView(
+                .map(l -> new LadderViews.RungView(
                         l.line().id(),
                         edition.version(l),
                         l.line().slot(),
                         edition.state(l).choice(),
                         l.line().choice().label(),
-                        Shown.sum(l.price().goods()),
+                        ViewMaker.sum(l.price().goods()),
                         l.line().counted(),
                         left.stream()
                                 .flatMap(b -> b.build().filled(l.line().slot()).stream())
@@ -87,12 +87,12 @@ public class Ladders {
                                                 .key()
                                                 .equals(l.line().choice().key())
                                         && o.quantity() == l.line().quantity()),
-                        Shown.follows(edition.evaluated(), l).orElse(null)))
+                        ViewMaker.follows(edition.evaluated(), l).orElse(null)))
                 .toList();
         var step =
                 left.flatMap(b -> build.total().total().minus(b.total().total()).known());
-        return new Views.ColumnView(
-                Shown.card(edition, tier, build),
+        return new LadderViews.ColumnView(
+                ViewMaker.card(edition, tier, build),
                 step.map(Money::minor).orElse(null),
                 (int) rungs.stream().filter(r -> !r.runsOn()).count(),
                 rungs,

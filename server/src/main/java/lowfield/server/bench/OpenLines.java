@@ -31,13 +31,13 @@ final class OpenLines {
                 OptionState.of(option.option()),
                 impact.part().fullName(),
                 impact.part().summary(),
-                Shown.sum(impact.price().goods()),
-                Shown.minor(impact.trueDifference()),
-                Shown.sum(impact.total().total()),
-                Shown.standing(impact.state()),
+                ViewMaker.sum(impact.price().goods()),
+                ViewMaker.minor(impact.trueDifference()),
+                ViewMaker.sum(impact.total().total()),
+                ViewMaker.standing(impact.state()),
                 Draw.of(taken, Checks.peak(taken)).headroom().orElse(null),
-                Shown.forced(impact),
-                Shown.trouble(impact));
+                ViewMaker.forced(impact),
+                ViewMaker.trouble(impact));
     }
 
     /** The build with what a candidate forces. */
@@ -64,8 +64,8 @@ final class OpenLines {
                 impact.part().id(),
                 impact.part().fullName(),
                 impact.part().summary(),
-                Shown.sum(impact.price().goods()),
+                ViewMaker.sum(impact.price().goods()),
                 wins,
-                Shown.trouble(impact));
+                ViewMaker.trouble(impact));
     }
 }

@@ -9,7 +9,7 @@ import lowfield.core.check.Verdict;
 import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.EvaluatedTier;
 import lowfield.core.power.Draw;
-import lowfield.core.total.Together;
+import lowfield.core.total.BundleSaving;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LoadedEdition;
 import org.jspecify.annotations.Nullable;
@@ -28,12 +28,12 @@ public class Tallies {
     static Views.Tally tally(LoadedEdition edition, Tills tills, EvaluatedTier tier, EvaluatedBuild build) {
         var draw = Draw.of(build.build(), build.peak());
         return new Views.Tally(
-                Shown.gauge(tier, build),
-                Shown.sum(build.total().goods()),
+                ViewMaker.gauge(tier, build),
+                ViewMaker.sum(build.total().goods()),
                 build.total().charges().stream()
-                        .map(c -> new Views.ChargeView(c.seller().label(), Shown.sum(c.amount())))
+                        .map(c -> new Views.ChargeView(c.seller().label(), ViewMaker.sum(c.amount())))
                         .toList(),
-                Shown.sum(build.total().uncounted()),
+                ViewMaker.sum(build.total().uncounted()),
                 tills.of(edition.guide(), tier, build),
                 build.together().stream().map(t -> bundle(build, t)).toList(),
                 open(build),
@@ -51,7 +51,7 @@ public class Tallies {
                 build.peak().missing());
     }
 
-    private static Views.BundleView bundle(EvaluatedBuild build, Together together) {
+    private static Views.BundleView bundle(EvaluatedBuild build, BundleSaving together) {
         return new Views.BundleView(
                 together.bundle().seller().label(),
                 build.labels(together.lines()),
@@ -65,16 +65,16 @@ public class Tallies {
     private static List<Views.FindingView> open(EvaluatedBuild build) {
         return build.findings().stream()
                 .filter(f -> f.verdict() != Verdict.FITS)
-                .map(f -> Shown.finding(build, f))
+                .map(f -> ViewMaker.finding(build, f))
                 .sorted(Comparator.comparing((Views.FindingView f) -> f.answer() != null)
                         .thenComparing(Views.FindingView::verdict, Verdict.WORST_FIRST))
                 .toList();
     }
 
     /** The checks and the draw of a build in a few numbers. */
-    static Views.SummaryView summary(EvaluatedBuild build) {
+    static LadderViews.SummaryView summary(EvaluatedBuild build) {
         var draw = Draw.of(build.build(), build.peak());
-        return new Views.SummaryView(
+        return new LadderViews.SummaryView(
                 build.findings().size(),
                 count(build, Verdict.CLASH),
                 count(build, Verdict.NOT_KNOWN),
@@ -95,7 +95,7 @@ public class Tallies {
     public List<Views.FindingView> fitting(UUID edition, UUID build) {
         return editions.load(edition).build(build).findings().stream()
                 .filter(f -> f.verdict() == Verdict.FITS)
-                .map(Shown::finding)
+                .map(ViewMaker::finding)
                 .toList();
     }
 

@@ -53,7 +53,7 @@ public class Viewing {
                 loaded.guide(),
                 loaded.edition(),
                 cards(loaded),
-                Shown.card(loaded, tier, build),
+                ViewMaker.card(loaded, tier, build),
                 loaded.stamp(build),
                 lines.of(loaded, build),
                 open.flatMap(loaded.evaluated()::place)
@@ -82,23 +82,23 @@ public class Viewing {
 
     List<Views.BuildCard> cards(LoadedEdition edition) {
         return edition.tiers().stream()
-                .flatMap(t -> t.builds().stream().map(b -> Shown.card(edition, t, b)))
+                .flatMap(t -> t.builds().stream().map(b -> ViewMaker.card(edition, t, b)))
                 .toList();
     }
 
     @Transactional(readOnly = true)
-    public Views.DeskView desk(GuideInfo guide) {
+    public DeskViews.DeskView desk(GuideInfo guide) {
         var all = editions.of(guide.id());
         var tabs = all.stream()
-                .map(e -> new Views.EditionTab(e.id(), e.number(), e.period(), e.state(), address(guide, e)))
+                .map(e -> new DeskViews.EditionTab(e.id(), e.number(), e.period(), e.state(), address(guide, e)))
                 .toList();
         var current = all.stream().reduce((a, b) -> b);
         if (current.isEmpty()) {
-            return new Views.DeskView(guide, tabs, null, null, List.of(), List.of(), List.of());
+            return new DeskViews.DeskView(guide, tabs, null, null, List.of(), List.of(), List.of());
         }
         var loaded = loader.load(current.get().id());
         var inWork = current.get().state() == EditionInfo.State.IN_WORK;
-        return new Views.DeskView(
+        return new DeskViews.DeskView(
                 guide,
                 tabs,
                 current.get(),
@@ -116,7 +116,7 @@ public class Viewing {
     }
 
     /** What has become of the edition that is out. */
-    private List<Views.Wanted> out(List<EditionInfo> editions) {
+    private List<DeskViews.Wanted> out(List<EditionInfo> editions) {
         return editions.stream()
                 .filter(e -> e.state() == EditionInfo.State.PUBLISHED)
                 .flatMap(e ->

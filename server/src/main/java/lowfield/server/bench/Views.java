@@ -1,15 +1,11 @@
 package lowfield.server.bench;
 
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import lowfield.core.change.LineChange;
 import lowfield.core.check.Verdict;
-import lowfield.core.find.CandidateImpact;
-import lowfield.core.find.Facet;
 import lowfield.core.guide.Slot;
-import lowfield.core.part.Field;
 import lowfield.core.part.Kind;
 import lowfield.server.edition.ChoiceState;
 import lowfield.server.edition.OptionState;
@@ -180,36 +176,6 @@ public final class Views {
             @Nullable Long differenceMinor,
             List<FindingView> trouble) {}
 
-    /** One choice of the ladder; equal to its left neighbour's when {@code runsOn}. */
-    public record RungView(
-            UUID line,
-            int version,
-            Slot slot,
-            ChoiceState choice,
-            String label,
-            Sum goods,
-            boolean counted,
-            boolean runsOn,
-            @Nullable FollowView follows) {}
-
-    /** One build of the ladder, with the step from its left neighbour. */
-    public record ColumnView(
-            BuildCard card, @Nullable Long stepMinor, int changed, List<RungView> rungs, SummaryView summary) {}
-
-    /** What the checks say of a build and what it draws, in a few numbers. */
-    public record SummaryView(
-            int checks,
-            int clashes,
-            int undecided,
-            int cautions,
-            @Nullable Integer peakWatts,
-            @Nullable Integer supplyRating,
-            @Nullable Integer gamingLow,
-            @Nullable Integer gamingHigh) {}
-
-    /** All builds of an edition side by side. */
-    public record LadderView(GuideInfo guide, EditionInfo edition, List<SlotView> slots, List<ColumnView> columns) {}
-
     public record ChargeView(String seller, Sum amount) {}
 
     public record ShareView(String what, int watts) {}
@@ -260,91 +226,4 @@ public final class Views {
             @Nullable OpenLine open,
             List<SlotView> addable,
             Tally tally) {}
-
-    public record Candidate(
-            UUID part,
-            String name,
-            String summary,
-            int siblings,
-            CandidateImpact.Group group,
-            Sum price,
-            @Nullable OfferView offer,
-            @Nullable Long unitPriceHundredths,
-            @Nullable String unit,
-            @Nullable Integer premiumPermille,
-            @Nullable Long differenceMinor,
-            Sum total,
-            Standing standing,
-            List<ForcedView> forced,
-            List<FindingView> alone,
-            List<FindingView> trouble,
-            boolean forcesTooMuch,
-            @Nullable String whyNotTold,
-            @Nullable String avoid,
-            boolean chosen) {}
-
-    /** A group of the finder: how many there are in all, and the first of them. */
-    public record GroupView(CandidateImpact.Group group, int count, List<Candidate> rows) {}
-
-    /** A condition in force. */
-    public record ClauseView(
-            @Nullable Integer least,
-            @Nullable Integer most,
-            @Nullable List<String> words,
-            @Nullable Boolean yes) {}
-
-    /** A word of the query sentence with what it can be changed to. */
-    public record WordView(
-            String figure,
-            String label,
-            String unit,
-            Field.Holds holds,
-            @Nullable ClauseView clause,
-            List<Facet.Value> values,
-            int notKnown) {}
-
-    /** The finder's answer: the sentence as it is written, its words, and the candidates in groups by what they would do. */
-    public record Found(
-            String sentence,
-            @Nullable ClauseView price,
-            List<WordView> words,
-            List<GroupView> groups,
-            int all,
-            int leftOutNotKnown) {}
-
-    /** An edition in the strip; its address is where readers find it. */
-    public record EditionTab(
-            UUID id,
-            int number,
-            LocalDate period,
-            EditionInfo.State state,
-            @Nullable String address) {}
-
-    /** Something that wants a decision; weight in minor units of money moved, larger first. */
-    public record Wanted(
-            Sign sign,
-            String where,
-            String what,
-            String detail,
-            String action,
-            @Nullable UUID build,
-            @Nullable UUID line,
-            long weight) {
-        /** How bad. */
-        public enum Sign {
-            CLASH,
-            CAUTION,
-            NOT_KNOWN
-        }
-    }
-
-    /** The guide's home. */
-    public record DeskView(
-            GuideInfo guide,
-            List<EditionTab> editions,
-            @Nullable EditionInfo edition,
-            @Nullable String lastPeriod,
-            List<BuildCard> cards,
-            List<Wanted> wanted,
-            List<Wanted> out) {}
 }

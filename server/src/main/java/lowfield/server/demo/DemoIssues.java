@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import lowfield.core.guide.RoundPlan;
 import lowfield.server.accounts.Person;
-import lowfield.server.bench.Variants;
+import lowfield.server.editing.Variants;
 import lowfield.server.guide.ChartChoice;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.Editions;
@@ -14,8 +14,9 @@ import lowfield.server.platform.Clocks.MovableClock;
 import lowfield.server.press.Preflights;
 import lowfield.server.press.Press;
 import lowfield.server.prices.Acceptances;
-import lowfield.server.prices.Rounds;
+import lowfield.server.prices.SetAsidePrices;
 import lowfield.server.prices.TypedPrices;
+import lowfield.server.round.Rounds;
 import lowfield.server.triage.Mover;
 import lowfield.server.triage.Triage;
 import org.slf4j.Logger;
@@ -36,6 +37,7 @@ class DemoIssues {
     private final Variants variants;
     private final Rounds rounds;
     private final Acceptances acceptances;
+    private final SetAsidePrices setAside;
     private final Preflights preflights;
     private final Press press;
     private final TypedPrices typed;
@@ -49,6 +51,7 @@ class DemoIssues {
             Variants variants,
             Rounds rounds,
             Acceptances acceptances,
+            SetAsidePrices setAside,
             Preflights preflights,
             Press press,
             TypedPrices typed,
@@ -60,6 +63,7 @@ class DemoIssues {
         this.variants = variants;
         this.rounds = rounds;
         this.acceptances = acceptances;
+        this.setAside = setAside;
         this.preflights = preflights;
         this.press = press;
         this.typed = typed;
@@ -148,8 +152,8 @@ class DemoIssues {
 
     /** In the editions that are out everything that was set aside was looked at, and it was right. */
     private void releaseAll(GuideInfo guide, Person author) {
-        var waiting = acceptances.waiting(guide.id()).stream()
-                .map(Acceptances.SetAside::id)
+        var waiting = setAside.of(guide.id()).stream()
+                .map(SetAsidePrices.SetAside::id)
                 .toList();
         if (!waiting.isEmpty()) {
             acceptances.release(waiting, true, "dearer than its siblings, and always was", author);

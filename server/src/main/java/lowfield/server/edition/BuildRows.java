@@ -139,7 +139,7 @@ public class BuildRows {
         var own = going.stream()
                 .flatMap(b -> all.getOrDefault(b, List.of()).stream())
                 .toList();
-        var ids = own.stream().map(LineRows.Row::id).collect(Collectors.toSet());
+        var ids = own.stream().map(LineRows.StoredLine::id).collect(Collectors.toSet());
         for (var row : own) {
             RuleBroken.unless(
                     ids.containsAll(following.of(row.id())),
@@ -153,7 +153,7 @@ public class BuildRows {
         return stamp(
                 row.getVersion(),
                 lines.of(row.getEditionId()).getOrDefault(row.getBuildId(), List.of()).stream()
-                        .map(LineRows.Row::version)
+                        .map(LineRows.StoredLine::version)
                         .toList());
     }
 

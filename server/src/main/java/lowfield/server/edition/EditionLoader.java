@@ -83,7 +83,7 @@ public class EditionLoader {
             Optional<Publication> last,
             Catalogue catalogue,
             LinePrices prices,
-            Map<UUID, LineRows.Row> rows) {
+            Map<UUID, LineRows.StoredLine> rows) {
         Money zero() {
             return Money.zero(guide.money());
         }
@@ -132,25 +132,27 @@ public class EditionLoader {
     private static int version(LineRows.EditionRows standing) {
         var lines = standing.builds().values().stream()
                 .flatMap(List::stream)
-                .map(LineRows.Row::version)
+                .map(LineRows.StoredLine::version)
                 .sorted()
                 .toList();
         return Objects.hash(standing.stamp(), lines) & 0xFFFFFFF;
     }
 
     /** Every line with what it takes from the line it follows. */
-    private static Map<UUID, LineRows.Row> rows(Map<UUID, List<LineRows.Row>> builds) {
+    private static Map<UUID, LineRows.StoredLine> rows(Map<UUID, List<LineRows.StoredLine>> builds) {
         var byId = builds.values().stream()
                 .flatMap(List::stream)
-                .collect(Collectors.toMap(LineRows.Row::id, Function.identity()));
+                .collect(Collectors.toMap(LineRows.StoredLine::id, Function.identity()));
         var following = new Following(byId.values().stream()
                 .filter(r -> r.state().follows() != null)
-                .collect(Collectors.toMap(LineRows.Row::id, r -> r.state().follows())));
+                .collect(
+                        Collectors.toMap(LineRows.StoredLine::id, r -> r.state().follows())));
         return byId.values().stream()
-                .collect(Collectors.toMap(LineRows.Row::id, r -> r.following(byId.get(following.source(r.id())))));
+                .collect(Collectors.toMap(
+                        LineRows.StoredLine::id, r -> r.following(byId.get(following.source(r.id())))));
     }
 
-    private EvaluatedTier tier(Ground ground, TierInfo tier, Map<UUID, List<LineRows.Row>> rows) {
+    private EvaluatedTier tier(Ground ground, TierInfo tier, Map<UUID, List<LineRows.StoredLine>> rows) {
         var builds = tier.builds().stream()
                 .map(b -> build(
                         ground,
@@ -167,14 +169,16 @@ public class EditionLoader {
                 builds);
     }
 
-    private EvaluatedBuild build(Ground ground, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.Row> rows) {
+    private EvaluatedBuild build(
+            Ground ground, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.StoredLine> rows) {
         var prices = prices(ground, tier, info, rows);
         return known.get(
                 EvaluatedFrom.of(info.id(), rows, ground.identities(), prices),
                 from -> EvaluatedBuild.of(plan(ground, tier, info, rows), market(ground, prices)));
     }
 
-    private static BuildPlan plan(Ground ground, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.Row> rows) {
+    private static BuildPlan plan(
+            Ground ground, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.StoredLine> rows) {
         var home = ground.guide().money();
         return new BuildPlan(
                 info.id(),
@@ -225,14 +229,14 @@ public class EditionLoader {
     }
 
     /** Which prices each line of a build goes by. */
-    private BuildPrices prices(Ground ground, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.Row> rows) {
+    private BuildPrices prices(Ground ground, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.StoredLine> rows) {
         var levels = new PolicyLevels(
                 ground.plan().edition().policy(),
                 OverrideForm.of(tier.form().policy()),
                 OverrideForm.of(info.policy()));
         var differing = levels.differing(rows.stream()
                 .collect(Collectors.toMap(
-                        LineRows.Row::id, r -> OverrideForm.of(r.state().policy()))));
+                        LineRows.StoredLine::id, r -> OverrideForm.of(r.state().policy()))));
         return new BuildPrices(
                 ground.prices(),
                 differing.entrySet().stream()

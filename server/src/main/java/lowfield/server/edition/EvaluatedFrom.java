@@ -9,7 +9,8 @@ import lowfield.core.edition.BuildPrices;
 
 /** What a build was evaluated from: its lines by version, and everything around them, each its own identity. */
 public record EvaluatedFrom(UUID build, List<Integer> versions, List<Object> ground) {
-    public static EvaluatedFrom of(UUID build, List<LineRows.Row> rows, List<Object> ground, BuildPrices prices) {
+    public static EvaluatedFrom of(
+            UUID build, List<LineRows.StoredLine> rows, List<Object> ground, BuildPrices prices) {
         return new EvaluatedFrom(
                 build,
                 rows.stream().flatMap(r -> Stream.of(r.version(), r.source())).toList(),

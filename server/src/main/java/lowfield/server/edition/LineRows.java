@@ -9,26 +9,19 @@ import com.github.benmanes.caffeine.cache.Cache;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import lowfield.core.edition.Option;
 import lowfield.core.guide.Following;
-import lowfield.core.guide.Slot;
 import lowfield.db.tables.records.LineOptionRecord;
-import lowfield.db.tables.records.LineRecord;
-import lowfield.server.guide.TierRows;
 import lowfield.server.platform.Conflict;
 import lowfield.server.platform.IdleCache;
-import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.impl.DSL;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
@@ -42,66 +35,33 @@ public class LineRows {
             .where(LINE.EDITION_ID.eq(EDITION.ID))
             .orderBy(LINE.POSITION, LINE.ID));
 
-    private static final List<Column<?, ?>> COLUMNS = List.of(
-            Column.of(LINE.BUILD_ID, LineState::build),
-            Column.of(LINE.POSITION, LineState::position),
-            Column.of(LINE.QUANTITY, LineState::quantity),
-            Column.of(LINE.COUNTED, LineState::counted),
-            Column.of(LINE.HELD_LISTING, LineState::heldListing),
-            Column.of(LINE.HELD_WHY, LineState::heldWhy),
-            Column.of(LINE.REASON, LineState::reason),
-            Column.of(LINE.REASON_FOR, LineState::reasonFor),
-            Column.of(LINE.FOLLOWS, LineState::follows),
-            Column.of(LINE.NOTE, LineState::note),
-            Column.of(LINE.PLACE, LineState::place),
-            new Column<>(LINE.POLICY, LineState::policy, TierRows::stored),
-            new Column<>(LINE.SLOT, LineState::slot, Slot::name),
-            new Column<>(LINE.CHOICE, LineState::choice, Json::jsonb),
-            new Column<>(LINE.COMPARED, LineState::comparedOf, parts -> parts.toArray(UUID[]::new)));
-
     private final DSLContext db;
     /** Rows by version, which names one state for ever; a state that was rolled back has a number nobody asks for. */
-    private final Cache<Integer, Row> known = IdleCache.cache().build();
-
-    /** What of a state is written where, and in which form. */
-    private record Column<S, T>(Field<T> field, Function<LineState, S> part, Function<S, T> form) {
-        static <T> Column<T, T> of(Field<T> field, Function<LineState, T> part) {
-            return new Column<>(field, part, Function.identity());
-        }
-
-        boolean isSame(LineState one, LineState other) {
-            return Objects.equals(part.apply(one), part.apply(other));
-        }
-
-        @Nullable
-        T value(LineState state) {
-            return form.apply(part.apply(state));
-        }
-    }
+    private final Cache<Integer, StoredLine> known = IdleCache.cache().build();
 
     LineRows(DSLContext db) {
         this.db = db;
     }
 
     /** A line as it stands, with its version and that of the line it takes from, which may be its own. */
-    public record Row(UUID id, LineState state, int version, int source) {
-        Row(UUID id, LineState state, int version) {
+    public record StoredLine(UUID id, LineState state, int version, int source) {
+        StoredLine(UUID id, LineState state, int version) {
             this(id, state, version, version);
         }
 
         /** With what it takes from the line at the end of what it follows, which may be itself. */
-        public Row following(Row source) {
+        public StoredLine following(StoredLine source) {
             return source.id().equals(id)
                     ? this
-                    : new Row(id, state.following(source.state()), version, source.version());
+                    : new StoredLine(id, state.following(source.state()), version, source.version());
         }
     }
 
     /** An edition's lines, in order, by build, and the stamp of its frame at the same moment. */
-    public record EditionRows(long stamp, Map<UUID, List<Row>> builds) {}
+    public record EditionRows(long stamp, Map<UUID, List<StoredLine>> builds) {}
 
     /** All lines of an edition, in order, by build. */
-    public Map<UUID, List<Row>> of(UUID edition) {
+    public Map<UUID, List<StoredLine>> of(UUID edition) {
         return standing(edition).builds();
     }
 
@@ -127,7 +87,7 @@ public class LineRows {
         }
     }
 
-    private Map<Integer, Row> read(UUID edition, Set<? extends Integer> versions) {
+    private Map<Integer, StoredLine> read(UUID edition, Set<? extends Integer> versions) {
         var rows = db.selectFrom(LINE)
                 .where(LINE.EDITION_ID.eq(edition), LINE.VERSION.in(versions))
                 .fetch();
@@ -139,8 +99,9 @@ public class LineRows {
                 .stream()
                 .collect(Collectors.groupingBy(LineOptionRecord::getLineId));
         return rows.stream()
-                .map(r -> row(r, options.getOrDefault(r.getId(), List.of())))
-                .collect(Collectors.toMap(Row::version, Function.identity()));
+                .map(r -> new StoredLine(
+                        r.getId(), LineColumns.state(r, options.getOrDefault(r.getId(), List.of())), r.getVersion()))
+                .collect(Collectors.toMap(StoredLine::version, Function.identity()));
     }
 
     /** Which lines of an edition follow which. */
@@ -152,7 +113,7 @@ public class LineRows {
     }
 
     /** One line, held for an edit. */
-    public Optional<Row> forUpdate(UUID edition, UUID id) {
+    public Optional<StoredLine> forUpdate(UUID edition, UUID id) {
         return db.select(LINE.VERSION)
                 .from(LINE)
                 .where(LINE.EDITION_ID.eq(edition), LINE.ID.eq(id))
@@ -162,7 +123,7 @@ public class LineRows {
     }
 
     /** One line, held for an edit, and the stamp of its edition's frame, which is held from changing. */
-    public record Held(long stamp, Row row) {}
+    public record Held(long stamp, StoredLine row) {}
 
     /** Both in one question, since every edit asks it. */
     public Optional<Held> heldForEdit(UUID edition, UUID id) {
@@ -175,7 +136,7 @@ public class LineRows {
                 .fetchOptional(r -> new Held(r.value1(), row(edition, r.value2())));
     }
 
-    private Row row(UUID edition, int version) {
+    private StoredLine row(UUID edition, int version) {
         return known.get(
                 version, v -> read(edition, Set.of(v)).values().iterator().next());
     }
@@ -192,13 +153,13 @@ public class LineRows {
     }
 
     /** Writes what a line that is held becomes. */
-    public void write(UUID edition, UUID id, Optional<Row> before, LineState after) {
+    public void write(UUID edition, UUID id, Optional<StoredLine> before, LineState after) {
         refuseCircle(edition, id, after);
         var version = before.isPresent() ? changed(edition, before.get(), after) : made(edition, id, after);
         if (!before.map(r -> r.state().options()).orElse(List.of()).equals(after.options())) {
             writeOptions(edition, id, after.options());
         }
-        known.put(version, new Row(id, after, version));
+        known.put(version, new StoredLine(id, after, version));
     }
 
     /** Holds every line of the edition while a line is made to follow, so that no two edits close a circle together. */
@@ -215,15 +176,9 @@ public class LineRows {
     }
 
     /** Writes what is different, and the version. */
-    private int changed(UUID edition, Row before, LineState after) {
-        var changes = new LinkedHashMap<Field<?>, Object>();
-        for (var column : COLUMNS) {
-            if (!column.isSame(before.state(), after)) {
-                changes.put(column.field(), column.value(after));
-            }
-        }
+    private int changed(UUID edition, StoredLine before, LineState after) {
         return db.update(LINE)
-                .set(changes)
+                .set(LineColumns.changes(before.state(), after))
                 .set(LINE.VERSION, LINE_VERSION.nextval())
                 .where(LINE.EDITION_ID.eq(edition), LINE.ID.eq(before.id()))
                 .returning(LINE.VERSION)
@@ -232,12 +187,10 @@ public class LineRows {
     }
 
     private int made(UUID edition, UUID id, LineState state) {
-        var values = new LinkedHashMap<Field<?>, Object>();
-        COLUMNS.forEach(column -> values.put(column.field(), column.value(state)));
         return db.insertInto(LINE)
                 .set(LINE.EDITION_ID, edition)
                 .set(LINE.ID, id)
-                .set(values)
+                .set(LineColumns.values(state))
                 .onConflictDoNothing()
                 .returning(LINE.VERSION)
                 .fetchOptional()
@@ -262,30 +215,5 @@ public class LineRows {
                     .values(edition, line, option.purpose().name(), option.part(), option.note(), position++)
                     .execute();
         }
-    }
-
-    private static Row row(LineRecord r, List<LineOptionRecord> options) {
-        var state = new LineState(
-                r.getBuildId(),
-                Slot.valueOf(r.getSlot()),
-                r.getPosition(),
-                Json.read(r.getChoice().data(), ChoiceState.class),
-                r.getQuantity(),
-                r.getCounted(),
-                r.getHeldListing(),
-                r.getHeldWhy(),
-                r.getReason(),
-                r.getReasonFor(),
-                options.stream().map(LineRows::option).toList(),
-                r.getFollows(),
-                r.getNote(),
-                List.of(r.getCompared()),
-                r.getPlace(),
-                TierRows.override(r.getPolicy()));
-        return new Row(r.getId(), state, r.getVersion());
-    }
-
-    private static OptionState option(LineOptionRecord r) {
-        return new OptionState(Option.Purpose.valueOf(r.getPurpose()), r.getVariantId(), r.getNote());
     }
 }

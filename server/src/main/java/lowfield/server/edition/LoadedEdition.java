@@ -27,7 +27,7 @@ public record LoadedEdition(
         EvaluatedEdition evaluated,
         Map<UUID, TierInfo> tierInfo,
         Map<UUID, TierInfo.BuildInfo> buildInfo,
-        Map<UUID, LineRows.Row> rows,
+        Map<UUID, LineRows.StoredLine> rows,
         int version) {
     public List<EvaluatedTier> tiers() {
         return evaluated.tiers();

@@ -68,7 +68,7 @@ class CopyPipeline {
         }
 
         /** Takes a row in, unless the catalogue says that it cannot be what it says. */
-        void add(Row row, Map<String, Object> figures, Report.Faults faults) {
+        void add(FileRow row, Map<String, Object> figures, Report.Faults faults) {
             var other = holdings.otherKind(row);
             if (other.isPresent()) {
                 faults.add(
@@ -95,7 +95,7 @@ class CopyPipeline {
             }
         }
 
-        private void known(UUID part, Row row, Map<String, Object> figures) {
+        private void known(UUID part, FileRow row, Map<String, Object> figures) {
             filling.known()
                     .add(
                             part,
@@ -108,7 +108,7 @@ class CopyPipeline {
                             Json.bytes(figures));
         }
 
-        private void made(Row row, Map<String, Object> figures) {
+        private void made(FileRow row, Map<String, Object> figures) {
             added++;
             filling.parts()
                     .add(
@@ -125,7 +125,7 @@ class CopyPipeline {
                             Json.bytes(figures));
         }
 
-        private UUID product(Row row) {
+        private UUID product(FileRow row) {
             var maker = holdings.maker(row.maker(), () -> inserted(filling.makers(), row.maker()));
             var name = PartText.family(row.family(), row.product());
             var family = holdings.family(maker, name, () -> inserted(filling.families(), maker, kind.name(), name));
@@ -160,11 +160,11 @@ class CopyPipeline {
         }
     }
 
-    private static @Nullable Long minor(Row row) {
+    private static @Nullable Long minor(FileRow row) {
         return row.suggested() == null ? null : row.suggested().minor();
     }
 
-    private static @Nullable String currency(Row row) {
+    private static @Nullable String currency(FileRow row) {
         return row.suggested() == null ? null : row.suggested().currency().getCurrencyCode();
     }
 

@@ -40,7 +40,7 @@ final class CsvFile {
     private CsvFile() {}
 
     /** Gives each row to the sink, and tells what is wrong with the cells; a file that is none is refused as a whole. */
-    static void read(Kind kind, InputStream in, Report.Faults faults, Consumer<Row> sink) {
+    static void read(Kind kind, InputStream in, Report.Faults faults, Consumer<FileRow> sink) {
         var decoder = StandardCharsets.UTF_8
                 .newDecoder()
                 .onMalformedInput(CodingErrorAction.REPORT)
@@ -107,7 +107,7 @@ final class CsvFile {
         return columns;
     }
 
-    private static Optional<Row> row(CSVRecord csv, long line, List<Column> columns, Report.Faults faults) {
+    private static Optional<FileRow> row(CSVRecord csv, long line, List<Column> columns, Report.Faults faults) {
         if (!csv.isConsistent()) {
             faults.add(line, "", csv.size() + " cells", "as many cells as the header has");
             return Optional.empty();
@@ -119,7 +119,7 @@ final class CsvFile {
                 spec.put(column.field().name(), Columns.value(column.field(), cell));
             }
         }
-        return Optional.of(new Row(
+        return Optional.of(new FileRow(
                 line,
                 text(csv, "maker").orElse(""),
                 text(csv, "product_family").orElse(""),

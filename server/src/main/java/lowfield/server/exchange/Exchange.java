@@ -61,7 +61,7 @@ public class Exchange {
         var seen = new HashSet<Object>();
         try (var taking = intake.open(kind)) {
             var rows = new int[1];
-            Consumer<Row> sink = row -> {
+            Consumer<FileRow> sink = row -> {
                 RuleBroken.unless(++rows[0] <= MOST_ROWS, "A file holds at most %,d parts; split it.", MOST_ROWS);
                 sound(kind, row, seen, faults)
                         .ifPresent(spec -> taking.add(row, kind.schema().write(spec), faults));
@@ -89,7 +89,7 @@ public class Exchange {
     }
 
     /** The row's figures when nothing is wrong with the row. */
-    private static Optional<Spec> sound(Kind kind, Row row, Set<Object> seen, Report.Faults faults) {
+    private static Optional<Spec> sound(Kind kind, FileRow row, Set<Object> seen, Report.Faults faults) {
         var before = faults.count();
         words(row, faults);
         for (var key : row.designation().own()) {
@@ -102,7 +102,7 @@ public class Exchange {
         return faults.count() == before ? Optional.of(outcome.spec()) : Optional.empty();
     }
 
-    private static void words(Row row, Report.Faults faults) {
+    private static void words(FileRow row, Report.Faults faults) {
         fits(row, "maker", PartText.MAKER, row.maker(), faults);
         fits(row, "product_family", PartText.FAMILY, row.family(), faults);
         fits(row, "product", PartText.PRODUCT, row.product(), faults);
@@ -121,7 +121,7 @@ public class Exchange {
         }
     }
 
-    private static void fits(Row row, String column, PartText words, String given, Report.Faults faults) {
+    private static void fits(FileRow row, String column, PartText words, String given, Report.Faults faults) {
         words.missed(given).ifPresent(rule -> faults.add(row.line(), column, given, rule));
     }
 

@@ -76,12 +76,12 @@ final class Holdings {
     }
 
     /** The part of the catalogue that a row speaks of; none when it is new. */
-    Optional<UUID> part(Row row) {
+    Optional<UUID> part(FileRow row) {
         return register.find(row.designation());
     }
 
     /** The other kind of which the catalogue holds a part with the row's GTIN. */
-    Optional<Kind> otherKind(Row row) {
+    Optional<Kind> otherKind(FileRow row) {
         return row.designation().gtin().map(elsewhere::get);
     }
 

@@ -50,7 +50,7 @@ final class JsonFile {
 
     record Suggested(long minor, @Nullable String currency) {}
 
-    static void read(InputStream in, Report.Faults faults, Consumer<Row> sink) {
+    static void read(InputStream in, Report.Faults faults, Consumer<FileRow> sink) {
         try (var parser = MAPPER.createParser(Marks.skipped(in))) {
             if (parser.nextToken() != JsonToken.START_ARRAY) {
                 throw new RuleBroken("The file holds no list of parts; it begins with [ and ends with ].");
@@ -73,8 +73,8 @@ final class JsonFile {
         return text.length() > 160 ? text.substring(0, 160) + "…" : text;
     }
 
-    private static Row row(long number, Entry o, Report.Faults faults) {
-        return new Row(
+    private static FileRow row(long number, Entry o, Report.Faults faults) {
+        return new FileRow(
                 number,
                 bare(o.maker()).orElse(""),
                 bare(o.family()).orElse(""),

@@ -4,20 +4,16 @@ import static lowfield.db.Tables.BUILD;
 import static lowfield.db.Tables.EDITION;
 import static lowfield.db.Tables.EDITION_BUILD;
 import static lowfield.db.Tables.EDITION_TIER;
-import static lowfield.db.Tables.FINDING_ANSWER;
 import static lowfield.db.Tables.GUIDE;
 import static lowfield.db.Tables.LINE;
-import static lowfield.db.Tables.LINE_OPTION;
 import static lowfield.db.Tables.TIER;
 import static org.jooq.impl.DSL.select;
-import static org.jooq.impl.DSL.val;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -31,8 +27,6 @@ import lowfield.server.platform.IdleCache;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
 import org.jooq.DSLContext;
-import org.jooq.Field;
-import org.jooq.Table;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -42,13 +36,15 @@ import org.springframework.transaction.annotation.Transactional;
 public class Editions {
     private final DSLContext db;
     private final TierRows tiers;
+    private final EditionCopy copy;
     private final Clock clock;
     /** Plans by stamp, which names one state of an edition's frame for ever. */
     private final Cache<Long, Plan> known = IdleCache.cache().build();
 
-    Editions(DSLContext db, TierRows tiers, Clock clock) {
+    Editions(DSLContext db, TierRows tiers, EditionCopy copy, Clock clock) {
         this.db = db;
         this.tiers = tiers;
+        this.copy = copy;
         this.clock = clock;
     }
 
@@ -79,7 +75,7 @@ public class Editions {
                     "Edition %d is in work already; publish it before you open the next.".formatted(last.number()));
         }
         var edition = insert(guide, last.number() + 1, last.period().plusMonths(1), pressOn);
-        copy(last.id(), edition.id());
+        copy.carryOver(last.id(), edition.id());
         db.update(EDITION)
                 .set(EDITION.CHARTS, Json.jsonb(last.charts()))
                 .where(EDITION.ID.eq(edition.id()))
@@ -108,28 +104,6 @@ public class Editions {
                 .set(EDITION.CREATED_AT, OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC))
                 .execute();
         return byId(id);
-    }
-
-    private void copy(UUID from, UUID to) {
-        copy(EDITION_TIER, EDITION_TIER.EDITION_ID, from, to, EDITION_TIER.VERSION);
-        copy(EDITION_BUILD, EDITION_BUILD.EDITION_ID, from, to, EDITION_BUILD.VERSION);
-        copy(LINE, LINE.EDITION_ID, from, to, LINE.VERSION);
-        copy(LINE_OPTION, LINE_OPTION.EDITION_ID, from, to, LINE_OPTION.VERSION);
-        copy(FINDING_ANSWER, FINDING_ANSWER.EDITION_ID, from, to);
-    }
-
-    /** Every row of one edition once more for another, but for the columns that begin anew. */
-    private void copy(Table<?> table, Field<UUID> edition, UUID from, UUID to, Field<?>... anew) {
-        var carried = Arrays.stream(table.fields())
-                .filter(f -> !f.equals(edition) && !List.of(anew).contains(f))
-                .toList();
-        var into = new ArrayList<Field<?>>(carried);
-        into.add(edition);
-        var values = new ArrayList<Field<?>>(carried);
-        values.add(val(to));
-        db.insertInto(table, into)
-                .select(select(values).from(table).where(edition.eq(from)))
-                .execute();
     }
 
     /** A further tier in the edition in work, with a lead build of empty slots. */

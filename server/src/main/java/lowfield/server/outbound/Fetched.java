@@ -19,4 +19,12 @@ public sealed interface Fetched {
 
     /** Why there is nothing, as a sentence for the author; {@code passing} when asking again soon may help. */
     record Failed(String sentence, boolean passing) implements Fetched {}
+
+    /** Why there is nothing to read; empty where there is. */
+    default String why() {
+        if (this instanceof Later later) {
+            return later.sentence();
+        }
+        return this instanceof Failed failed ? failed.sentence() : "";
+    }
 }

@@ -68,4 +68,11 @@ public class LostDatabase extends OncePerRequestFilter {
         }
         return false;
     }
+
+    /** Throws on what a lost connection is behind: it is no fault of what was being done, which is gone on with later. */
+    public static void rethrow(RuntimeException unforeseen) {
+        if (isCause(unforeseen)) {
+            throw unforeseen;
+        }
+    }
 }

@@ -13,6 +13,7 @@ import lowfield.core.press.Publication;
 import lowfield.server.edition.LoadedEdition;
 import lowfield.server.guide.ChartChoice;
 import lowfield.server.history.Histories;
+import lowfield.server.history.KindHistories;
 import lowfield.server.history.TierHistories;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -21,10 +22,12 @@ import org.springframework.stereotype.Component;
 @Component
 class Charting {
     private final Histories histories;
+    private final KindHistories kinds;
     private final TierHistories tiers;
 
-    Charting(Histories histories, TierHistories tiers) {
+    Charting(Histories histories, KindHistories kinds, TierHistories tiers) {
         this.histories = histories;
+        this.kinds = kinds;
         this.tiers = tiers;
     }
 
@@ -46,7 +49,7 @@ class Charting {
     }
 
     private Publication.Chart kind(Kind kind, LocalDate today) {
-        var dots = histories.kind(kind, today).months().stream()
+        var dots = kinds.of(kind, today).months().stream()
                 .filter(m -> m.index() != null)
                 .map(m -> new Publication.Dot(m.month(), Math.round(m.index() * 10)))
                 .toList();

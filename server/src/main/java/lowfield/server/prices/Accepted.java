@@ -12,7 +12,7 @@ import org.springframework.stereotype.Component;
 
 /**
  * Makes what was accepted count: each listing shows its newest accepted observation, and the statistics of days and months
- * follow. ValueTable in one statement, however many there are.
+ * follow. All in one statement, however many there are.
  */
 @Component
 class Accepted {

@@ -57,7 +57,7 @@ public class Bundles {
     }
 
     /** What a page shows now; what it showed before is gone. Goods that are not known here make no bundle. */
-    void keep(Sighting sighting, List<SeenBundle> seen) {
+    public void keep(Sighting sighting, List<SeenBundle> seen) {
         db.deleteFrom(BUNDLE).where(BUNDLE.PAGE_ID.eq(sighting.page())).execute();
         if (seen.isEmpty()) {
             return;
@@ -116,7 +116,7 @@ public class Bundles {
     }
 
     /** The page says what it said. */
-    void seenAgain(UUID page, OffsetDateTime at) {
+    public void seenAgain(UUID page, OffsetDateTime at) {
         db.update(BUNDLE).set(BUNDLE.SEEN_AT, at).where(BUNDLE.PAGE_ID.eq(page)).execute();
     }
 

@@ -9,7 +9,7 @@ import org.springframework.stereotype.Component;
  * and what was worked out from it by day. What was published stays; whether that may be is asked for itself.
  */
 @Component
-class Forgetting {
+public class Forgetting {
     private static final String PASSED = """
             delete from %s seen using listing l, product_page p, shop s
             where l.id = seen.listing_id and p.id = l.page_id and s.id = p.shop_id
@@ -25,7 +25,7 @@ class Forgetting {
         this.db = db;
     }
 
-    void whatMayNotBeKept() {
+    public void whatMayNotBeKept() {
         Stream.of(PASSED.formatted("acceptance"), PASSED.formatted("observation"), DAYS)
                 .forEach(statement -> db.query(statement).execute());
     }

@@ -29,7 +29,7 @@ import org.springframework.stereotype.Component;
  * before each price is looked at. A price that a person rejected and that a shop still asks stays rejected.
  */
 @Component
-class Judging {
+public class Judging {
     private static final String OPEN = """
             select o.id, o.listing_id, o.seen_at, o.price_minor, o.currency, p.variant_id, v.product_id, f.kind,
                 l.condition, p.shop_id, s.zone, l.accepted_price_minor, l.accepted_currency, l.accepted_seen_at,
@@ -81,7 +81,7 @@ class Judging {
             @Nullable Long rejectedMinor) {}
 
     /** Judges every observation of a round that has no decision yet; in one transaction with the round's end. */
-    void judge(UUID round, OffsetDateTime since) {
+    public void judge(UUID round, OffsetDateTime since) {
         var rows = db.resultQuery(OPEN, round, since).fetch();
         var peers = peers(rows);
         var open = rows.map(r -> open(r, peers));

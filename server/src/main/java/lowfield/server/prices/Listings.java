@@ -21,10 +21,10 @@ import org.springframework.stereotype.Component;
 
 /** A shop's listings: what one seller offers on one page in one condition. Those not known yet are made, many at once. */
 @Component
-class Listings {
+public class Listings {
     /** What tells listings of one shop apart. */
-    record Key(UUID page, String seller, String condition) {
-        static Key of(UUID page, SeenOffer offer) {
+    public record Key(UUID page, String seller, String condition) {
+        public static Key of(UUID page, SeenOffer offer) {
             return new Key(page, offer.seller(), offer.condition().name());
         }
     }
@@ -38,7 +38,7 @@ class Listings {
     }
 
     /** The listing of each key. */
-    Map<Key, UUID> of(UUID shop, Collection<Key> keys) {
+    public Map<Key, UUID> of(UUID shop, Collection<Key> keys) {
         var pages = keys.stream().map(Key::page).collect(Collectors.toSet());
         var known = known(shop, pages);
         var missing =
@@ -69,7 +69,7 @@ class Listings {
     }
 
     /** A shop's pages by their path, each with the part it speaks of. */
-    Map<String, PageOf> pages(UUID shop) {
+    public Map<String, PageOf> pages(UUID shop) {
         return db.select(PRODUCT_PAGE.PATH, PRODUCT_PAGE.ID, PRODUCT_PAGE.VARIANT_ID)
                 .from(PRODUCT_PAGE)
                 .where(PRODUCT_PAGE.SHOP_ID.eq(shop))
@@ -77,10 +77,10 @@ class Listings {
     }
 
     /** A page and the part that it speaks of. */
-    record PageOf(UUID id, UUID part) {}
+    public record PageOf(UUID id, UUID part) {}
 
     /** Notes pages that were not known, by path. */
-    Map<String, PageOf> addPages(UUID shop, Map<String, UUID> parts) {
+    public Map<String, PageOf> addPages(UUID shop, Map<String, UUID> parts) {
         var made = new HashMap<String, PageOf>();
         var rows = new ArrayList<>(parts.entrySet());
         if (rows.isEmpty()) {
@@ -95,7 +95,7 @@ class Listings {
     }
 
     /** Listings of some pages, or of the whole shop, that were not taken to be gone yet. */
-    List<UUID> standing(UUID shop, @Nullable UUID page) {
+    public List<UUID> standing(UUID shop, @Nullable UUID page) {
         return db.select(LISTING.ID)
                 .from(LISTING)
                 .join(PRODUCT_PAGE)

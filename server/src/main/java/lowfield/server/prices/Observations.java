@@ -47,7 +47,7 @@ public class Observations {
             Stock stock,
             boolean membersOnly) {
 
-        static Seen of(UUID listing, UUID round, OffsetDateTime at, String currency, SeenOffer offer) {
+        public static Seen of(UUID listing, UUID round, OffsetDateTime at, String currency, SeenOffer offer) {
             return new Seen(
                     listing,
                     round,
@@ -59,7 +59,7 @@ public class Observations {
                     offer.membersOnly());
         }
 
-        static Seen gone(UUID listing, UUID round, OffsetDateTime at, String currency) {
+        public static Seen gone(UUID listing, UUID round, OffsetDateTime at, String currency) {
             return new Seen(listing, round, at, null, currency, null, Stock.GONE, false);
         }
 
@@ -79,7 +79,7 @@ public class Observations {
     }
 
     /** One observation an offer of a page; listings of the page that it no longer shows are seen to be gone. */
-    void keep(Sighting sighting, List<SeenOffer> offers) {
+    public void keep(Sighting sighting, List<SeenOffer> offers) {
         if (offers.isEmpty()) {
             return;
         }
@@ -101,7 +101,7 @@ public class Observations {
     }
 
     /** The page says what it said since a moment: what was seen last then is seen again. */
-    void keepUnchanged(Sighting sighting, OffsetDateTime since) {
+    public void keepUnchanged(Sighting sighting, OffsetDateTime since) {
         db.insertInto(
                         OBSERVATION,
                         OBSERVATION.LISTING_ID,

@@ -7,7 +7,7 @@ import java.util.UUID;
 import java.util.regex.Pattern;
 
 /**
- * SlotMarks that a template writes where slots go, and that are cut out again as soon as the page is rendered. Each page has
+ * Marks that a template writes where slots go, and that are cut out again as soon as the page is rendered. Each page has
  * marks of its own that nobody can guess, so that no text of an author is taken for one.
  */
 final class SlotMarks {

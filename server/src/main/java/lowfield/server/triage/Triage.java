@@ -13,7 +13,7 @@ import lowfield.core.RuleBroken;
 import lowfield.core.edition.EvaluatedEdition;
 import lowfield.server.accounts.Person;
 import lowfield.server.attention.Attention;
-import lowfield.server.bench.Editing;
+import lowfield.server.editing.Editing;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LinePatch;
 import lowfield.server.edition.LoadedEdition;

@@ -10,6 +10,32 @@ import lowfield.core.check.Check;
 import lowfield.core.check.FigureRef;
 import lowfield.core.check.Finding;
 import lowfield.core.check.Verdict;
+import lowfield.core.check.card.CardLanes;
+import lowfield.core.check.card.CardLength;
+import lowfield.core.check.card.CardPower;
+import lowfield.core.check.card.CardRoom;
+import lowfield.core.check.card.CardSlots;
+import lowfield.core.check.card.CardSupport;
+import lowfield.core.check.cooling.Airflow;
+import lowfield.core.check.cooling.CoolerCapacity;
+import lowfield.core.check.cooling.CoolerFit;
+import lowfield.core.check.cooling.FanHeaders;
+import lowfield.core.check.cooling.RadiatorFit;
+import lowfield.core.check.cooling.ThermalPaste;
+import lowfield.core.check.memory.ErrorCorrection;
+import lowfield.core.check.memory.MemoryFit;
+import lowfield.core.check.memory.MemorySpeed;
+import lowfield.core.check.power.PowerLoad;
+import lowfield.core.check.power.PsuCables;
+import lowfield.core.check.power.PsuFit;
+import lowfield.core.check.power.PsuQuality;
+import lowfield.core.check.power.PsuRating;
+import lowfield.core.check.processor.CpuPower;
+import lowfield.core.check.processor.CpuSupport;
+import lowfield.core.check.processor.PictureOutput;
+import lowfield.core.check.storage.DriveBays;
+import lowfield.core.check.storage.DriveChoice;
+import lowfield.core.check.storage.DriveSlots;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Slot;
 import lowfield.core.part.Kind;
@@ -19,16 +45,33 @@ import lowfield.core.power.SustainedPeak;
 public final class Checks {
     private static final List<Check> ALL = Stream.of(
                     ListChecks.ALL,
-                    CpuChecks.ALL,
-                    CoolingChecks.ALL,
-                    MemoryChecks.ALL,
-                    CardChecks.ALL,
+                    CpuSupport.ALL,
+                    CpuPower.ALL,
+                    PictureOutput.ALL,
+                    CoolerCapacity.ALL,
+                    CoolerFit.ALL,
+                    RadiatorFit.ALL,
+                    ThermalPaste.ALL,
+                    MemoryFit.ALL,
+                    MemorySpeed.ALL,
+                    ErrorCorrection.ALL,
+                    List.of(CardLength.CHECK),
+                    CardRoom.ALL,
+                    CardSlots.ALL,
+                    CardLanes.ALL,
+                    CardSupport.ALL,
                     CardPower.ALL,
                     MonitorChecks.ALL,
-                    PsuChecks.ALL,
-                    StorageChecks.ALL,
+                    PsuRating.ALL,
+                    PsuFit.ALL,
+                    PsuQuality.ALL,
+                    PsuCables.ALL,
+                    DriveSlots.ALL,
+                    DriveBays.ALL,
+                    DriveChoice.ALL,
                     CaseChecks.ALL,
-                    FanChecks.ALL,
+                    FanHeaders.ALL,
+                    Airflow.ALL,
                     LightingChecks.ALL,
                     FirstStartChecks.ALL,
                     BriefChecks.ALL,

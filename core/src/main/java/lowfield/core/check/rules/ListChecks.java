@@ -23,6 +23,7 @@ import lowfield.core.check.LineFact.Source;
 import lowfield.core.check.Requirement;
 import lowfield.core.check.Seen;
 import lowfield.core.check.View;
+import lowfield.core.check.storage.Drives;
 import lowfield.core.guide.Line;
 import lowfield.core.guide.Slot;
 import lowfield.core.offer.Condition;

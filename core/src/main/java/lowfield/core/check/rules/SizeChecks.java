@@ -12,6 +12,7 @@ import lowfield.core.check.FindingCollector;
 import lowfield.core.check.Inputs;
 import lowfield.core.check.Requirement;
 import lowfield.core.check.View;
+import lowfield.core.check.storage.Drives;
 import lowfield.core.guide.Slot;
 
 /** The sizes that a tier asks for at least; silent on what is not asked for, and never for readers. */

@@ -2,14 +2,14 @@ package lowfield.core.part.spec;
 
 import java.util.Set;
 import lowfield.core.part.Figure;
-import lowfield.core.part.Shown;
+import lowfield.core.part.FigureLabel;
 
 /** Cables. */
 public record Cables(
-        @Shown(value = "plugs", group = "connections") Figure<Set<String>> plugs,
+        @FigureLabel(value = "plugs", group = "connections") Figure<Set<String>> plugs,
 
-        @Shown(value = "length", unit = "cm", most = 5000, group = "size")
+        @FigureLabel(value = "length", unit = "cm", most = 5000, group = "size")
         Figure<Integer> length,
 
-        @Shown(value = "colour", group = "looks") Figure<String> colour)
+        @FigureLabel(value = "colour", group = "looks") Figure<String> colour)
         implements Spec {}

@@ -1,14 +1,16 @@
 package lowfield.core.part.spec;
 
 import lowfield.core.part.Figure;
-import lowfield.core.part.Shown;
+import lowfield.core.part.FigureLabel;
 
 /** A keyboard. */
 public record Keyboard(
-        @Shown(value = "layout", group = "size") Figure<String> layout,
-        @Shown(value = "switches", group = "speed") Figure<String> switches,
-        @Shown(value = "wireless", group = "connections") Figure<Boolean> wireless,
+        @FigureLabel(value = "layout", group = "size") Figure<String> layout,
+        @FigureLabel(value = "switches", group = "speed") Figure<String> switches,
 
-        @Shown(value = "colour", brief = false, group = "looks")
+        @FigureLabel(value = "wireless", group = "connections")
+        Figure<Boolean> wireless,
+
+        @FigureLabel(value = "colour", brief = false, group = "looks")
         Figure<String> colour)
         implements Spec {}

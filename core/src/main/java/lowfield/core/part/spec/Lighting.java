@@ -1,22 +1,22 @@
 package lowfield.core.part.spec;
 
 import lowfield.core.part.Figure;
-import lowfield.core.part.Shown;
+import lowfield.core.part.FigureLabel;
 
 /** Lighting for the inside of a case. */
 public record Lighting(
-        @Shown(value = "lighting plug", group = "connections")
+        @FigureLabel(value = "lighting plug", group = "connections")
         Figure<String> lightingPlug,
 
-        @Shown(value = "length", unit = "cm", most = 1000, group = "size")
+        @FigureLabel(value = "length", unit = "cm", most = 1000, group = "size")
         Figure<Integer> length,
 
-        @Shown(value = "controller in the box", group = "connections")
+        @FigureLabel(value = "controller in the box", group = "connections")
         Figure<Boolean> controller,
 
-        @Shown(value = "USB 2.0 headers it needs", most = 10, brief = false, group = "connections")
+        @FigureLabel(value = "USB 2.0 headers it needs", most = 10, brief = false, group = "connections")
         Figure<Integer> usb2Headers,
 
-        @Shown(value = "SATA plugs it needs", most = 10, brief = false, group = "connections")
+        @FigureLabel(value = "SATA plugs it needs", most = 10, brief = false, group = "connections")
         Figure<Integer> sataPlugs)
         implements Spec {}

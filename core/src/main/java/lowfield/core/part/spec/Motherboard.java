@@ -7,49 +7,62 @@ import lowfield.core.part.Better;
 import lowfield.core.part.CardSlot;
 import lowfield.core.part.DriveSlot;
 import lowfield.core.part.Figure;
-import lowfield.core.part.Shown;
+import lowfield.core.part.FigureLabel;
 import lowfield.core.part.VideoPort;
 
 /** A motherboard in one revision. */
 public record Motherboard(
-        @Shown(value = "socket", group = "connections") Figure<String> socket,
+        @FigureLabel(value = "socket", group = "connections")
+        Figure<String> socket,
 
-        @Shown(value = "chipset", brief = false, group = "connections")
+        @FigureLabel(value = "chipset", brief = false, group = "connections")
         Figure<String> chipset,
 
-        @Shown(value = "format", group = "size") Figure<String> format,
+        @FigureLabel(value = "format", group = "size") Figure<String> format,
 
-        @Shown(value = "revision", brief = false, group = "care")
+        @FigureLabel(value = "revision", brief = false, group = "care")
         Figure<String> revision,
 
-        @Shown(value = "firmware from which each processor family runs", brief = false, group = "care")
+        @FigureLabel(value = "firmware from which each processor family runs", brief = false, group = "care")
         Figure<Map<String, String>> firmware,
 
-        @Shown(value = "flashes without a processor", brief = false, better = Better.MORE, group = "care")
+        @FigureLabel(value = "flashes without a processor", brief = false, better = Better.MORE, group = "care")
         Figure<Boolean> flashes,
 
-        @Shown(value = "lets unlocked processors run free", brief = false, group = "speed")
+        @FigureLabel(value = "lets unlocked processors run free", brief = false, group = "speed")
         Figure<Boolean> overclocks,
 
-        @Shown(value = "power delivery", unit = "W", most = 2000, brief = false, better = Better.MORE, group = "power")
+        @FigureLabel(
+                value = "power delivery",
+                unit = "W",
+                most = 2000,
+                brief = false,
+                better = Better.MORE,
+                group = "power")
         Figure<Integer> powerDelivery,
 
-        @Shown(value = "processor plugs (EPS)", most = 4, brief = false, group = "power")
+        @FigureLabel(value = "processor plugs (EPS)", most = 4, brief = false, group = "power")
         Figure<Integer> processorPlugs,
 
-        @Shown(value = "memory generation", group = "memory")
+        @FigureLabel(value = "memory generation", group = "memory")
         Figure<String> memoryGeneration,
 
-        @Shown(value = "memory kinds", brief = false, group = "memory")
+        @FigureLabel(value = "memory kinds", brief = false, group = "memory")
         Figure<Set<String>> memoryKinds,
 
-        @Shown(value = "memory slots", most = 32, better = Better.MORE, group = "memory")
+        @FigureLabel(value = "memory slots", most = 32, better = Better.MORE, group = "memory")
         Figure<Integer> memorySlots,
 
-        @Shown(value = "most memory", unit = "GB", most = 100000, brief = false, better = Better.MORE, group = "memory")
+        @FigureLabel(
+                value = "most memory",
+                unit = "GB",
+                most = 100000,
+                brief = false,
+                better = Better.MORE,
+                group = "memory")
         Figure<Integer> memoryMost,
 
-        @Shown(
+        @FigureLabel(
                 value = "largest module",
                 unit = "GB",
                 most = 10000,
@@ -58,13 +71,13 @@ public record Motherboard(
                 group = "memory")
         Figure<Integer> moduleMost,
 
-        @Shown(value = "runs error correction", brief = false, better = Better.MORE, group = "memory")
+        @FigureLabel(value = "runs error correction", brief = false, better = Better.MORE, group = "memory")
         Figure<Boolean> corrects,
 
-        @Shown(value = "firmware for 24 and 48 GB modules", brief = false, group = "memory")
+        @FigureLabel(value = "firmware for 24 and 48 GB modules", brief = false, group = "memory")
         Figure<String> oddModules,
 
-        @Shown(
+        @FigureLabel(
                 value = "fastest memory",
                 unit = "MT/s",
                 most = 50000,
@@ -73,22 +86,22 @@ public record Motherboard(
                 group = "memory")
         Figure<Integer> memorySpeed,
 
-        @Shown(value = "tested memory kits", brief = false, group = "memory")
+        @FigureLabel(value = "tested memory kits", brief = false, group = "memory")
         Figure<Set<String>> testedKits,
 
-        @Shown(value = "drive slots (M.2)", brief = false, better = Better.MORE, group = "connections")
+        @FigureLabel(value = "drive slots (M.2)", brief = false, better = Better.MORE, group = "connections")
         Figure<List<DriveSlot>> driveSlots,
 
-        @Shown(value = "expansion slots", brief = false, better = Better.MORE, group = "connections")
+        @FigureLabel(value = "expansion slots", brief = false, better = Better.MORE, group = "connections")
         Figure<List<CardSlot>> cardSlots,
 
-        @Shown(value = "SATA ports", most = 40, brief = false, better = Better.MORE, group = "connections")
+        @FigureLabel(value = "SATA ports", most = 40, brief = false, better = Better.MORE, group = "connections")
         Figure<Integer> sataPorts,
 
-        @Shown(value = "resizable BAR", brief = false, group = "care")
+        @FigureLabel(value = "resizable BAR", brief = false, group = "care")
         Figure<String> resizableBar,
 
-        @Shown(
+        @FigureLabel(
                 value = "height of its heatsinks",
                 unit = "mm",
                 most = 200,
@@ -97,48 +110,49 @@ public record Motherboard(
                 group = "size")
         Figure<Integer> heatsinkHeight,
 
-        @Shown(value = "rear ports", brief = false, group = "connections")
+        @FigureLabel(value = "rear ports", brief = false, group = "connections")
         Figure<Set<String>> rearPorts,
 
-        @Shown(value = "header for a front USB-C", brief = false, group = "connections")
+        @FigureLabel(value = "header for a front USB-C", brief = false, group = "connections")
         Figure<Boolean> frontUsbC,
 
-        @Shown(value = "fan headers", most = 30, brief = false, better = Better.MORE, group = "connections")
+        @FigureLabel(value = "fan headers", most = 30, brief = false, better = Better.MORE, group = "connections")
         Figure<Integer> fanHeaders,
 
-        @Shown(value = "lighting headers", brief = false, group = "connections")
+        @FigureLabel(value = "lighting headers", brief = false, group = "connections")
         Figure<Set<String>> lightingHeaders,
 
-        @Shown(value = "radio on board", brief = false, group = "connections")
+        @FigureLabel(value = "radio on board", brief = false, group = "connections")
         Figure<Boolean> radio,
 
-        @Shown(value = "radio standard", brief = false, group = "connections")
+        @FigureLabel(value = "radio standard", brief = false, group = "connections")
         Figure<String> radioStandard,
 
-        @Shown(value = "colour", brief = false, group = "looks")
+        @FigureLabel(value = "colour", brief = false, group = "looks")
         Figure<String> colour,
 
-        @Shown(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")
+        @FigureLabel(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")
         Figure<Integer> warranty,
 
-        @Shown(value = "BIOS version until which each CPU family runs", brief = false, group = "care")
+        @FigureLabel(value = "BIOS version until which each CPU family runs", brief = false, group = "care")
         Figure<Map<String, String>> firmwareUntil,
 
-        @Shown(value = "TPM", brief = false, group = "care") Figure<String> tpm,
+        @FigureLabel(value = "TPM", brief = false, group = "care")
+        Figure<String> tpm,
 
-        @Shown(value = "maximum CPU power by default", unit = "W", most = 2000, brief = false, group = "power")
+        @FigureLabel(value = "maximum CPU power by default", unit = "W", most = 2000, brief = false, group = "power")
         Figure<Integer> cpuPower,
 
-        @Shown(value = "width", unit = "mm", most = 500, brief = false, group = "size")
+        @FigureLabel(value = "width", unit = "mm", most = 500, brief = false, group = "size")
         Figure<Integer> width,
 
-        @Shown(value = "socket centre below the top edge", unit = "mm", most = 500, brief = false, group = "size")
+        @FigureLabel(value = "socket centre below the top edge", unit = "mm", most = 500, brief = false, group = "size")
         Figure<Integer> socketTop,
 
-        @Shown(value = "socket centre from the rear edge", unit = "mm", most = 500, brief = false, group = "size")
+        @FigureLabel(value = "socket centre from the rear edge", unit = "mm", most = 500, brief = false, group = "size")
         Figure<Integer> socketRear,
 
-        @Shown(
+        @FigureLabel(
                 value = "nearest memory slot from the socket centre",
                 unit = "mm",
                 most = 300,
@@ -146,13 +160,18 @@ public record Motherboard(
                 group = "size")
         Figure<Integer> memoryEdge,
 
-        @Shown(value = "front USB-A headers", most = 10, brief = false, better = Better.MORE, group = "connections")
+        @FigureLabel(
+                value = "front USB-A headers",
+                most = 10,
+                brief = false,
+                better = Better.MORE,
+                group = "connections")
         Figure<Integer> usbAHeaders,
 
-        @Shown(value = "USB 2.0 headers", most = 10, brief = false, better = Better.MORE, group = "connections")
+        @FigureLabel(value = "USB 2.0 headers", most = 10, brief = false, better = Better.MORE, group = "connections")
         Figure<Integer> usb2Headers,
 
-        @Shown(
+        @FigureLabel(
                 value = "speed of the front USB-C header",
                 unit = "Gbit/s",
                 most = 1000,
@@ -161,10 +180,10 @@ public record Motherboard(
                 group = "connections")
         Figure<Integer> frontUsbCSpeed,
 
-        @Shown(value = "pump headers", most = 10, brief = false, better = Better.MORE, group = "connections")
+        @FigureLabel(value = "pump headers", most = 10, brief = false, better = Better.MORE, group = "connections")
         Figure<Integer> pumpHeaders,
 
-        @Shown(
+        @FigureLabel(
                 value = "current of a fan header",
                 unit = "mA",
                 most = 10000,
@@ -173,21 +192,21 @@ public record Motherboard(
                 group = "connections")
         Figure<Integer> headerCurrent,
 
-        @Shown(value = "controls 3-pin fans by voltage", brief = false, group = "connections")
+        @FigureLabel(value = "controls 3-pin fans by voltage", brief = false, group = "connections")
         Figure<Boolean> fanVoltageControl,
 
-        @Shown(value = "connectors at the back", brief = false, group = "size")
+        @FigureLabel(value = "connectors at the back", brief = false, group = "size")
         Figure<Boolean> rearConnectors,
 
-        @Shown(value = "edge connector that powers a graphics card", brief = false, group = "connections")
+        @FigureLabel(value = "edge connector that powers a graphics card", brief = false, group = "connections")
         Figure<Boolean> cardPowerEdge,
 
-        @Shown(value = "slot for a chipset Wi-Fi module", brief = false, group = "connections")
+        @FigureLabel(value = "slot for a chipset Wi-Fi module", brief = false, group = "connections")
         Figure<Boolean> radioModuleSlot,
 
-        @Shown(value = "antennas in the box", brief = false, group = "connections")
+        @FigureLabel(value = "antennas in the box", brief = false, group = "connections")
         Figure<Boolean> antennas,
 
-        @Shown(value = "video outputs", brief = false, group = "connections")
+        @FigureLabel(value = "video outputs", brief = false, group = "connections")
         Figure<List<VideoPort>> videoOutputs)
         implements Spec {}

@@ -2,20 +2,27 @@ package lowfield.core.part.spec;
 
 import lowfield.core.part.Better;
 import lowfield.core.part.Figure;
-import lowfield.core.part.Shown;
+import lowfield.core.part.FigureLabel;
 
 /** A mouse. */
 public record Mouse(
-        @Shown(value = "weight", unit = "g", most = 1000, better = Better.LESS, group = "size")
+        @FigureLabel(value = "weight", unit = "g", most = 1000, better = Better.LESS, group = "size")
         Figure<Integer> weight,
 
-        @Shown(value = "hand", group = "size") Figure<String> hand,
+        @FigureLabel(value = "hand", group = "size") Figure<String> hand,
 
-        @Shown(value = "resolution", unit = "dpi", most = 100000, brief = false, better = Better.MORE, group = "speed")
+        @FigureLabel(
+                value = "resolution",
+                unit = "dpi",
+                most = 100000,
+                brief = false,
+                better = Better.MORE,
+                group = "speed")
         Figure<Integer> resolution,
 
-        @Shown(value = "wireless", group = "connections") Figure<Boolean> wireless,
+        @FigureLabel(value = "wireless", group = "connections")
+        Figure<Boolean> wireless,
 
-        @Shown(value = "colour", brief = false, group = "looks")
+        @FigureLabel(value = "colour", brief = false, group = "looks")
         Figure<String> colour)
         implements Spec {}

@@ -1,7 +1,6 @@
 package lowfield.core.part.spec;
 
 import lowfield.core.part.Figure;
-import lowfield.core.part.Shown;
 
 /**
  * The figures of a part, one record a kind; the record is the only definition of the kind's specification. Every component

@@ -2,15 +2,15 @@ package lowfield.core.part.spec;
 
 import lowfield.core.part.Better;
 import lowfield.core.part.Figure;
-import lowfield.core.part.Shown;
+import lowfield.core.part.FigureLabel;
 
 /** A webcam. */
 public record Webcam(
-        @Shown(value = "resolution", group = "speed") Figure<String> resolution,
+        @FigureLabel(value = "resolution", group = "speed") Figure<String> resolution,
 
-        @Shown(value = "pictures", unit = "Hz", most = 1000, better = Better.MORE, group = "speed")
+        @FigureLabel(value = "pictures", unit = "Hz", most = 1000, better = Better.MORE, group = "speed")
         Figure<Integer> rate,
 
-        @Shown(value = "microphone", brief = false, group = "connections")
+        @FigureLabel(value = "microphone", brief = false, group = "connections")
         Figure<Boolean> microphone)
         implements Spec {}

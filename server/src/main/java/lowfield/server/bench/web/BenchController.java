@@ -7,12 +7,15 @@ import java.util.UUID;
 import lowfield.core.find.CandidateImpact;
 import lowfield.core.guide.Slot;
 import lowfield.server.accounts.Person;
-import lowfield.server.bench.Editing;
+import lowfield.server.bench.DeskViews;
 import lowfield.server.bench.Finder;
+import lowfield.server.bench.FinderViews;
+import lowfield.server.bench.LadderViews;
 import lowfield.server.bench.Ladders;
 import lowfield.server.bench.Tallies;
 import lowfield.server.bench.Viewing;
 import lowfield.server.bench.Views;
+import lowfield.server.editing.Editing;
 import lowfield.server.edition.LinePatch;
 import lowfield.server.guide.Guides;
 import lowfield.server.platform.Versions;
@@ -58,7 +61,7 @@ class BenchController {
 
     @Operation(operationId = "getDesk", summary = "Get the desk of a guide")
     @GetMapping("/guides/{slug}/desk")
-    Views.DeskView desk(@PathVariable String slug) {
+    DeskViews.DeskView desk(@PathVariable String slug) {
         return viewing.desk(guides.bySlug(slug));
     }
 
@@ -113,7 +116,7 @@ class BenchController {
 
     @Operation(operationId = "getLadder", summary = "Get all builds of an edition side by side")
     @GetMapping("/editions/{edition}/ladder")
-    Views.LadderView ladder(@PathVariable UUID edition) {
+    LadderViews.LadderView ladder(@PathVariable UUID edition) {
         return ladders.ladder(edition);
     }
 
@@ -127,7 +130,7 @@ class BenchController {
     /** The parts that answer a query sentence, by what each would do to this build; one group can be asked for in full. */
     @Operation(operationId = "findCandidates", summary = "Find candidates for a line")
     @GetMapping("/editions/{edition}/lines/{line}/candidates")
-    Views.Found candidates(
+    FinderViews.Found candidates(
             @PathVariable UUID edition,
             @PathVariable UUID line,
             @RequestParam(defaultValue = "") String sentence,

@@ -7,17 +7,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import lowfield.core.check.FigureRef;
-import lowfield.core.check.rules.Checks;
 import lowfield.core.find.Order;
 import lowfield.core.find.Query;
 import lowfield.core.find.Shelf;
 import lowfield.core.money.Money;
-import lowfield.core.part.Better;
 import lowfield.core.part.Comparison;
-import lowfield.core.part.Field;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.core.part.Release;
@@ -45,32 +40,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class CatalogueController {
-    record FieldView(String name, String label, String unit, Field.Holds holds, String group, Better better) {}
-
-    record KindView(Kind kind, String label, String plural, List<FieldView> fields) {}
-
-    record PartView(
-            UUID id,
-            Kind kind,
-            String name,
-            String variant,
-            String fullName,
-            Release release,
-            String summary,
-            Map<String, Object> spec,
-            List<String> missing) {}
-
-    record NewPart(
-            Kind kind,
-            String maker,
-            String family,
-            String name,
-            String variant,
-            @Nullable String gtin,
-            @Nullable Long suggestedMinor,
-            @Nullable String suggestedCurrency,
-            Map<String, Object> spec) {}
-
     private static final int PAGE = 200;
 
     private final Parts parts;
@@ -85,27 +54,23 @@ class CatalogueController {
 
     @Operation(operationId = "listKinds", summary = "List the kinds of part and their figures")
     @GetMapping("/kinds")
-    List<KindView> kinds() {
+    List<PartViews.KindView> kinds() {
         return Arrays.stream(Kind.values())
-                .map(k -> new KindView(
+                .map(k -> new PartViews.KindView(
                         k,
                         k.label(),
                         k.plural(),
                         k.schema().fields().stream()
-                                .map(f ->
-                                        new FieldView(f.name(), f.label(), f.unit(), f.holds(), f.group(), f.better()))
+                                .map(f -> new PartViews.FieldView(
+                                        f.name(), f.label(), f.unit(), f.holds(), f.group(), f.better()))
                                 .toList()))
                 .toList();
     }
 
-    /** Some of the parts that were found, how many there are in all, and from where to go on; absent at the end. */
-    record PartsPage(
-            List<PartView> parts, int all, @Nullable UUID next) {}
-
     /** The parts of a kind in the order of their names, from the cursor on. */
     @Operation(operationId = "searchParts", summary = "Search the catalogue")
     @GetMapping("/parts")
-    PartsPage search(
+    PartViews.PartsPage search(
             @RequestParam Kind kind,
             @RequestParam(defaultValue = "") String q,
             @RequestParam(required = false) @Nullable UUID from) {
@@ -115,25 +80,19 @@ class CatalogueController {
         var ids = found.stream().map(Part::id).toList();
         var start = from == null ? 0 : Math.max(0, ids.indexOf(from));
         var end = Math.min(found.size(), start + PAGE);
-        return new PartsPage(
-                found.subList(start, end).stream()
-                        .map(CatalogueController::view)
-                        .toList(),
+        return new PartViews.PartsPage(
+                found.subList(start, end).stream().map(PartViews::view).toList(),
                 found.size(),
                 end < found.size() ? ids.get(end) : null);
     }
 
-    /** One figure of the parts side by side; empty cells are not known, {@code better} are columns. */
-    record ComparedView(
-            String figure, String label, String unit, String group, List<String> cells, List<Integer> better) {}
-
     /** Two to four parts of a kind, figure against figure; at last what is known of each beside its maker's figures. */
     @Operation(operationId = "compareParts", summary = "Compare parts figure by figure")
     @GetMapping("/parts/compared")
-    List<ComparedView> compared(@RequestParam List<UUID> ids) {
+    List<PartViews.ComparedView> compared(@RequestParam List<UUID> ids) {
         var compared = ids.stream().map(parts.catalogue()::part).toList();
         var figures = Comparison.of(compared).rows().stream()
-                .map(r -> new ComparedView(
+                .map(r -> new PartViews.ComparedView(
                         r.field().name(),
                         r.field().label(),
                         r.field().unit(),
@@ -143,7 +102,7 @@ class CatalogueController {
         return Stream.concat(figures, evidence(compared)).toList();
     }
 
-    private Stream<ComparedView> evidence(List<Part> compared) {
+    private Stream<PartViews.ComparedView> evidence(List<Part> compared) {
         var ids = compared.stream().map(Part::id).toList();
         var sources = corrections.evidence(ids);
         var known = facts.of(ids);
@@ -153,19 +112,20 @@ class CatalogueController {
                 evidence("evidence", "figures with a source", ids, id -> sources.getOrDefault(id, 0) + ""));
     }
 
-    private static ComparedView evidence(String name, String label, List<UUID> ids, Function<UUID, String> cell) {
-        return new ComparedView(
+    private static PartViews.ComparedView evidence(
+            String name, String label, List<UUID> ids, Function<UUID, String> cell) {
+        return new PartViews.ComparedView(
                 name, label, "", "evidence", ids.stream().map(cell).toList(), List.of());
     }
 
     @Operation(operationId = "createPart", summary = "Create a part")
     @PostMapping("/parts")
     @ResponseStatus(HttpStatus.CREATED)
-    PartView add(@RequestBody NewPart part) {
+    PartViews.PartView add(@RequestBody PartViews.NewPart part) {
         var suggested = Optional.ofNullable(part.suggestedMinor())
                 .map(minor -> Money.price(
                         minor, Optional.ofNullable(part.suggestedCurrency()).orElse(Part.SUGGESTED_IN)));
-        return view(parts.add(new Parts.NewPart(
+        return PartViews.view(parts.add(new Parts.NewPart(
                 part.kind(),
                 part.maker(),
                 part.family(),
@@ -179,30 +139,18 @@ class CatalogueController {
                 part.spec())));
     }
 
-    record PartSheet(
-            PartView part,
-            int version,
-            @Nullable Long suggestedMinor,
-            @Nullable String suggestedCurrency,
-            @Nullable String avoid,
-            Map<String, Object> provenance,
-            List<PartView> siblings,
-            List<Corrections.Change> changes) {}
-
-    record Merge(UUID into) {}
-
     /** One part with everything that is known of it; the entity tag is its version. */
     @Operation(operationId = "getPart", summary = "Get a part with its figures")
     @GetMapping("/parts/{id}")
-    ResponseEntity<PartSheet> part(@PathVariable UUID id) {
+    ResponseEntity<PartViews.PartSheet> part(@PathVariable UUID id) {
         var stored = corrections.stored(id);
         var part = stored.part();
         var siblings = parts.catalogue().shelf(part.kind()).parts().stream()
                 .filter(p -> p.product().equals(part.product()) && !p.id().equals(part.id()))
-                .map(CatalogueController::view)
+                .map(PartViews::view)
                 .toList();
-        var sheet = new PartSheet(
-                view(part),
+        var sheet = new PartViews.PartSheet(
+                PartViews.view(part),
                 stored.version(),
                 part.suggestedPrice().map(Money::minor).orElse(null),
                 part.suggestedPrice().map(m -> m.currency().getCurrencyCode()).orElse(null),
@@ -215,7 +163,7 @@ class CatalogueController {
 
     @Operation(operationId = "correctPart", summary = "Correct a part")
     @PatchMapping("/parts/{id}")
-    ResponseEntity<PartSheet> correct(
+    ResponseEntity<PartViews.PartSheet> correct(
             @PathVariable UUID id,
             @RequestBody Corrections.Correction correction,
             @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
@@ -225,35 +173,14 @@ class CatalogueController {
     }
 
     /** Merges a part into another that is the same thing; its id leads there from now on. */
-    @Operation(operationId = "mergeParts", summary = "Merge a part into another")
+    @Operation(operationId = "mergeParts", summary = "PartViews.Merge a part into another")
     @PostMapping("/parts/{id}/merge")
-    ResponseEntity<PartSheet> merge(
+    ResponseEntity<PartViews.PartSheet> merge(
             @PathVariable UUID id,
-            @RequestBody Merge merge,
+            @RequestBody PartViews.Merge merge,
             @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
             @AuthenticationPrincipal Person person) {
         corrections.merge(id, merge.into(), Versions.expected(ifMatch), person);
         return part(id);
-    }
-
-    private static PartView view(Part part) {
-        var schema = part.kind().schema();
-        var spec = schema.write(part.spec());
-        var deciding =
-                Checks.deciding(part.kind()).stream().map(FigureRef::field).collect(Collectors.toSet());
-        var missing = schema.fields().stream()
-                .filter(f -> !spec.containsKey(f.name()) && deciding.contains(f.name()))
-                .map(Field::label)
-                .toList();
-        return new PartView(
-                part.id(),
-                part.kind(),
-                part.name(),
-                part.variant(),
-                part.fullName(),
-                part.release(),
-                part.summary(),
-                spec,
-                missing);
     }
 }

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import java.util.UUID;
 import lowfield.core.part.Kind;
 import lowfield.server.history.Histories;
+import lowfield.server.history.KindHistories;
 import lowfield.server.history.TierHistories;
 import lowfield.server.history.Today;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -16,11 +17,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class HistoryController {
     private final Histories histories;
+    private final KindHistories kinds;
     private final TierHistories tiers;
     private final Today today;
 
-    HistoryController(Histories histories, TierHistories tiers, Today today) {
+    HistoryController(Histories histories, KindHistories kinds, TierHistories tiers, Today today) {
         this.histories = histories;
+        this.kinds = kinds;
         this.tiers = tiers;
         this.today = today;
     }
@@ -33,8 +36,8 @@ class HistoryController {
 
     @Operation(operationId = "getKindHistory", summary = "Get the price index of a kind")
     @GetMapping("/kinds/{kind}/history")
-    Histories.KindHistory kind(@PathVariable Kind kind) {
-        return histories.kind(kind, today.day());
+    KindHistories.KindHistory kind(@PathVariable Kind kind) {
+        return kinds.of(kind, today.day());
     }
 
     @Operation(operationId = "getGuideHistory", summary = "Get a guide's tiers through time")

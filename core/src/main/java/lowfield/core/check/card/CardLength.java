@@ -1,0 +1,158 @@
+package lowfield.core.check.card;
+
+import static lowfield.core.check.Check.decides;
+import static lowfield.core.check.LineFact.PLACE;
+import static lowfield.core.check.LineFact.SOURCE;
+import static lowfield.core.check.figures.CardFigures.CARD_LENGTH;
+import static lowfield.core.check.figures.CaseFigures.*;
+import static lowfield.core.check.figures.FanFigures.FAN_THICKNESS;
+
+import lowfield.core.check.Check;
+import lowfield.core.check.FindingCollector;
+import lowfield.core.check.Inputs;
+import lowfield.core.check.Rooms;
+import lowfield.core.check.Seen;
+import lowfield.core.check.View;
+import lowfield.core.check.cooling.RadiatorPosition;
+import lowfield.core.guide.Slot;
+import lowfield.core.guide.Span;
+import lowfield.core.guide.UsualValue;
+
+/**
+ * Whether the graphics card goes between the rear panel and what stands at the front. A case states one length, and with
+ * what it was measured: bare, with front fans, or with a front radiator; what stands there beside that is taken off. A
+ * length of unknown basis can be any of them.
+ */
+public final class CardLength {
+    private static final View CARD = View.of(Slot.GRAPHICS_CARD, CARD_LENGTH, PLACE);
+    private static final View CASE = View.of(
+            Slot.CASE,
+            CASE_CARD_LENGTH,
+            CASE_CARD_LENGTH_BASIS,
+            CASE_CARD_LENGTH_WITH_RADIATOR,
+            CASE_FANS,
+            CASE_FANS_IN);
+    private static final View FANS = View.of(Slot.CASE_FANS, FAN_THICKNESS, PLACE, SOURCE);
+
+    public static final Check CHECK = decides(
+                    "card-length",
+                    "The graphics card is no longer than the case takes, with what stands in front of it")
+            .seeing(CARD, CASE, FANS)
+            .deriving(RadiatorPosition.OF_BUILD)
+            .fits("room", "The graphics card is %s mm long; the case takes %s mm%s.")
+            .note("tight", "The graphics card is %s mm long; the case takes %s mm%s. That is tight.")
+            .caution(
+                    "too-long-usual",
+                    "The graphics card is %s mm long; the case takes %s mm%s, going by usual fans and radiators.",
+                    "Measure before you order: the graphics card is %s mm long, and the case takes %s mm%s.")
+            .clash("too-long", "The graphics card is %s mm long; the case takes only %s mm%s.")
+            .eachPair(CardLength::length);
+
+    private CardLength() {}
+
+    private static void length(Seen card, Seen box, Inputs in, FindingCollector.About tell) {
+        var radiator = in.derived(RadiatorPosition.OF_BUILD);
+        tell.with(card.get(CARD_LENGTH), length -> {
+            var behind = box.figure(CASE_CARD_LENGTH_WITH_RADIATOR);
+            if (radiator.isInFront() && behind.isKnown()) {
+                tell.with(
+                        box.get(CASE_CARD_LENGTH_WITH_RADIATOR),
+                        room -> say(length, Span.exactly(room), " behind the front radiator", tell));
+                return;
+            }
+            tell.with(box.get(CASE_CARD_LENGTH), stated -> {
+                if (length > stated) {
+                    tell.say("too-long", length, stated, said(box));
+                } else {
+                    measured(length, stated, box, radiator, in, tell);
+                }
+            });
+        });
+    }
+
+    private static String said(Seen box) {
+        return box.figure(CASE_CARD_LENGTH_BASIS)
+                .value()
+                .map(b -> b.isEmpty() ? "" : " " + basis(b))
+                .orElse("");
+    }
+
+    private static String basis(String basis) {
+        return basis.equals("bare") ? "without front fans" : basis;
+    }
+
+    private static void measured(
+            int length, int stated, Seen box, RadiatorPosition radiator, Inputs in, FindingCollector.About tell) {
+        var whole = Span.exactly(stated);
+        var bare = whole.minus(bareTakes(box, radiator, in));
+        var alone = radiator.thickness().minus(in.usual(UsualValue.FAN_THICKNESS));
+        var withFans = whole.minus(radiator.isInFront() ? alone : radiator.mayBeInFront() ? alone.orLess() : Span.ZERO);
+        switch (box.figure(CASE_CARD_LENGTH_BASIS).or("not stated")) {
+            case "bare" -> judge(length, bare, " with what stands at the front", box, radiator, tell);
+            case "with front fans" -> judge(length, withFans, " with front fans", box, radiator, tell);
+            case "with front radiator" -> judge(length, whole, " with a front radiator", box, radiator, tell);
+            default -> {
+                if (length <= bare.low()) {
+                    say(length, Span.exactly(bare.low()), ", whatever it was measured with", tell);
+                } else {
+                    tell.missing(box.get(CASE_CARD_LENGTH_BASIS));
+                }
+            }
+        }
+    }
+
+    /** What stands at the front of a case measured bare: a radiator with its fans, or fans. */
+    private static Span bareTakes(Seen box, RadiatorPosition radiator, Inputs in) {
+        var fans = frontFans(box, in);
+        if (radiator.isInFront()) {
+            return radiator.thickness();
+        }
+        return radiator.mayBeInFront()
+                ? Span.between(fans.low(), fans.usual(), radiator.thickness().high())
+                : fans;
+    }
+
+    /** What front fans take: those of the case that blow in and those that are added, where they may sit at the front. */
+    private static Span frontFans(Seen box, Inputs in) {
+        var ofCase = in.usual(UsualValue.FAN_THICKNESS);
+        var inward = box.figure(CASE_FANS_IN);
+        var none = box.figure(CASE_FANS).value().filter(n -> n == 0).isPresent()
+                || inward.value().filter(n -> n == 0).isPresent();
+        var takes = none ? Span.ZERO : inward.isKnown() ? ofCase : ofCase.orLess();
+        for (var fans : in.lines(FANS)) {
+            if (!fans.figure(SOURCE).map(s -> s.isBought()).or(false)) {
+                continue;
+            }
+            var thick = in.orUsual(fans, FAN_THICKNESS, UsualValue.FAN_THICKNESS);
+            var place = fans.figure(PLACE).value();
+            if (place.filter(RadiatorPosition.FRONT::equals).isPresent()) {
+                takes = thick;
+            } else if (place.isEmpty() && takes.high() < thick.high()) {
+                takes = new Span(takes.low(), Math.max(takes.usual(), 0), thick.high(), true);
+            }
+        }
+        return takes;
+    }
+
+    private static void judge(
+            int length, Span room, String basis, Seen box, RadiatorPosition radiator, FindingCollector.About tell) {
+        if (Span.exactly(length).in(room) == Span.Fit.CANNOT_BE_TOLD) {
+            if (radiator.missing().isPresent() && !radiator.isInFront()) {
+                tell.missing(radiator.missing().get());
+            } else {
+                tell.missing(box.get(CASE_CARD_LENGTH_WITH_RADIATOR));
+            }
+        } else {
+            say(length, room, basis, tell);
+        }
+    }
+
+    private static void say(int length, Span room, String basis, FindingCollector.About tell) {
+        if (length > room.high()) {
+            tell.sayOn(room, room.onUsualValue() ? "too-long-usual" : "too-long", length, room, basis);
+        } else {
+            var isTight = room.low() - length < Rooms.TIGHT_LENGTH;
+            tell.sayOn(room, isTight ? "tight" : "room", length, room, basis);
+        }
+    }
+}

@@ -1,0 +1,105 @@
+package lowfield.core.check.cooling;
+
+import static lowfield.core.check.Check.advises;
+import static lowfield.core.check.Check.decides;
+import static lowfield.core.check.figures.CaseFigures.CASE_DRIVE_CAGE;
+import static lowfield.core.check.figures.CoolerFigures.*;
+
+import java.util.List;
+import lowfield.core.check.Check;
+import lowfield.core.check.FindingCollector;
+import lowfield.core.check.Inputs;
+import lowfield.core.check.View;
+import lowfield.core.guide.Slot;
+
+/** Whether the radiator has its place and nothing stands in its way. */
+public final class RadiatorFit {
+    private static final View RADIATOR = View.of(Slot.COOLER, COOLER_RADIATOR);
+    private static final View PUMP = View.of(Slot.COOLER, COOLER_PUMP_BELOW_RADIATOR);
+    private static final View CAGE = View.of(Slot.CASE, CASE_DRIVE_CAGE);
+    private static final View EPS = View.of(Slot.MOTHERBOARD);
+
+    public static final List<Check> ALL = List.of(
+            decides("radiator", "The case has a place for the radiator")
+                    .seeing(RADIATOR, CAGE)
+                    .deriving(RadiatorPosition.OF_BUILD)
+                    .fits("place", "The %s mm radiator goes at the %s.")
+                    .note(
+                            "cage-out",
+                            "The %s mm radiator goes at the %s, where the drive cage must come out.",
+                            "Take the drive cage out: the radiator goes there.")
+                    .clash("cage", "The %s mm radiator at the %s takes the room of the fixed drive cage.")
+                    .clash("chosen-place", "The place chosen for the %s mm radiator, the %s, does not take it.")
+                    .clash("none", "No place of the case takes a %s mm radiator of %s mm with its fans.")
+                    .by(RadiatorFit::radiator),
+            advises("radiator-place", "Nothing stands in the radiator's way, and its pump is not its highest point")
+                    .seeing(PUMP, EPS)
+                    .deriving(RadiatorPosition.OF_BUILD)
+                    .caution(
+                            "eps",
+                            "The radiator at the %s stands over the EPS plugs; plug them in before it goes in.",
+                            "Plug in the EPS cables before you mount the radiator.")
+                    .caution(
+                            "pump",
+                            "The pump would be the highest point of the loop; air collects in it.",
+                            "Mount the radiator so that its top is above the pump.")
+                    .by(RadiatorFit::radiatorPlace));
+
+    private RadiatorFit() {}
+
+    private static void radiator(Inputs in, FindingCollector tell) {
+        var position = in.derived(RadiatorPosition.OF_BUILD);
+        var cooler = in.lines(RADIATOR).stream()
+                .filter(c -> c.figure(COOLER_RADIATOR).isKnown())
+                .findFirst();
+        var box = in.first(CAGE);
+        in.lines(RADIATOR).stream()
+                .filter(c -> c.get(COOLER_RADIATOR).isMissing())
+                .forEach(c -> tell.about(c).missing(c.get(COOLER_RADIATOR)));
+        if (cooler.isEmpty() || box.isEmpty()) {
+            return;
+        }
+        var about = tell.about(cooler.get(), box.get());
+        var size = cooler.get().or(COOLER_RADIATOR, 0);
+        if (position.place().isPresent()) {
+            var place = position.place().get();
+            var where = place.place().or("place named nowhere");
+            if (!place.takesCage().or(false)) {
+                about.sayOn(position.thickness(), "place", size, where);
+            } else {
+                about.with(
+                        box.get().get(CASE_DRIVE_CAGE),
+                        cage -> about.say(
+                                switch (cage) {
+                                    case "fixed" -> "cage";
+                                    case "removable" -> "cage-out";
+                                    default -> "place";
+                                },
+                                size,
+                                where));
+            }
+        } else if (position.missing().isPresent()) {
+            about.missing(position.missing().get());
+        } else if (position.refused().isPresent()) {
+            about.say("chosen-place", size, position.refused().get());
+        } else {
+            about.say("none", size, position.thickness());
+        }
+    }
+
+    private static void radiatorPlace(Inputs in, FindingCollector tell) {
+        var position = in.derived(RadiatorPosition.OF_BUILD);
+        for (var cooler : in.lines(PUMP)) {
+            position.place().ifPresent(place -> {
+                if (place.overEps().or(false)) {
+                    in.first(EPS)
+                            .ifPresent(board -> tell.about(cooler, board)
+                                    .say("eps", place.place().or("place")));
+                }
+                if (!cooler.or(COOLER_PUMP_BELOW_RADIATOR, true)) {
+                    tell.about(cooler).say("pump");
+                }
+            });
+        }
+    }
+}

@@ -1,0 +1,56 @@
+package lowfield.core.check.storage;
+
+import static lowfield.core.check.LineFact.QUANTITY;
+import static lowfield.core.check.LineFact.SOURCE;
+import static lowfield.core.check.figures.DriveFigures.DRIVE_DOUBLE_SIDED;
+import static lowfield.core.check.figures.DriveFigures.DRIVE_GENERATION;
+import static lowfield.core.check.figures.DriveFigures.DRIVE_PROTOCOL;
+import static lowfield.core.check.figures.DriveFigures.DRIVE_SHAPE;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import lowfield.core.check.LineFact.Source;
+import lowfield.core.check.Seen;
+import lowfield.core.check.View;
+import lowfield.core.guide.Slot;
+
+/** Words and views that everything about SSDs and hard disks shares. */
+public final class Drives {
+    public static final Set<Slot> SLOTS = Set.of(Slot.SYSTEM_DRIVE, Slot.SECOND_DRIVE);
+    public static final String HARD_DISK = "hard disk";
+    public static final String SATA = "SATA";
+
+    /** What decides where a drive goes. */
+    public static final View PLACED =
+            View.of(SLOTS, DRIVE_SHAPE, DRIVE_PROTOCOL, DRIVE_GENERATION, DRIVE_DOUBLE_SIDED, SOURCE, QUANTITY);
+
+    /** The lengths of the M.2 standard, in millimetres. */
+    private static final Map<String, Integer> LENGTHS =
+            Map.of("M.2 2230", 30, "M.2 2242", 42, "M.2 2260", 60, "M.2 2280", 80, "M.2 22110", 110);
+
+    private Drives() {}
+
+    /** Those that are really there. */
+    public static List<Seen> there(List<Seen> drives) {
+        return drives.stream()
+                .filter(d -> d.or(SOURCE, Source.NONE) != Source.NONE)
+                .toList();
+    }
+
+    public static boolean isM2(Seen drive) {
+        return drive.or(DRIVE_SHAPE, "").startsWith("M.2");
+    }
+
+    public static int length(Seen drive) {
+        return LENGTHS.getOrDefault(drive.or(DRIVE_SHAPE, ""), 0);
+    }
+
+    public static int pieces(List<Seen> lines) {
+        var pieces = 0;
+        for (var line : lines) {
+            pieces += line.or(QUANTITY, 1);
+        }
+        return pieces;
+    }
+}

@@ -1,0 +1,155 @@
+package lowfield.server.editing.web;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import lowfield.core.Fingerprint;
+import lowfield.core.RuleBroken;
+import lowfield.server.accounts.Person;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.web.servlet.HandlerExceptionResolver;
+import org.springframework.web.util.ContentCachingResponseWrapper;
+
+/**
+ * An edit that carries an {@code Idempotency-Key} is done once: sent again, because its answer was lost, it is answered as
+ * it was the first time. Key, edit and answer are one transaction. Only what was done is kept; what was refused may be sent
+ * again with the same key.
+ */
+@Component
+class RepeatedEdits extends OncePerRequestFilter {
+    private static final String KEY = "Idempotency-Key";
+    private static final Set<String> MUTATING = Set.of("POST", "PUT", "PATCH", "DELETE");
+    /** What answers with secrets, asks the world outside or takes whole files: a key there is not looked at. */
+    private static final Pattern NEVER_KEPT = Pattern.compile(
+            "(?!/api/).*|/api/(session|account|accounts|people|links)(/.*)?|/api/shops/trial|/api/kinds/[^/]+/file");
+
+    private static final int SHORTEST = 8;
+    private static final int LONGEST = 64;
+
+    private final EditKeys keys;
+    private final TransactionTemplate transaction;
+    private final HandlerExceptionResolver problems;
+
+    RepeatedEdits(
+            EditKeys keys,
+            PlatformTransactionManager transactions,
+            @Qualifier("handlerExceptionResolver") HandlerExceptionResolver problems) {
+        this.keys = keys;
+        this.transaction = new TransactionTemplate(transactions);
+        this.problems = problems;
+    }
+
+    @Override
+    protected boolean shouldNotFilter(HttpServletRequest request) {
+        return request.getHeader(KEY) == null
+                || !MUTATING.contains(request.getMethod())
+                || NEVER_KEPT.matcher(request.getRequestURI()).matches()
+                || isBoundToVersion(request);
+    }
+
+    /**
+     * Outside editions a change that names the version it was made from is done once by that alone, and its answer shows what
+     * the caches hold after the commit.
+     */
+    private static boolean isBoundToVersion(HttpServletRequest request) {
+        return request.getHeader("If-Match") != null && !request.getRequestURI().startsWith("/api/editions/");
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        var person = person();
+        if (person.isEmpty()) {
+            chain.doFilter(request, response);
+            return;
+        }
+        try {
+            once(person.get(), request, response, chain);
+        } catch (ServletException | IOException failed) {
+            throw failed;
+        } catch (Exception failed) {
+            problems.resolveException(request, response, null, failed);
+        }
+    }
+
+    private static Optional<UUID> person() {
+        return Optional.ofNullable(SecurityContextHolder.getContext().getAuthentication())
+                .map(a -> a.getPrincipal())
+                .filter(Person.class::isInstance)
+                .map(p -> ((Person) p).id());
+    }
+
+    private void once(UUID person, HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws Exception {
+        var key = request.getHeader(KEY);
+        RuleBroken.unless(
+                key.length() >= SHORTEST && key.length() <= LONGEST, "An idempotency key has 8 to 64 letters.");
+        var again = new ReadAgain(request);
+        var asked = Fingerprint.of(List.of(
+                request.getMethod(),
+                request.getRequestURI(),
+                Optional.ofNullable(request.getQueryString()).orElse(""),
+                new String(again.body, StandardCharsets.UTF_8)));
+        var buffered = new ContentCachingResponseWrapper(response);
+        transaction.executeWithoutResult(status -> {
+            var known = keys.heldAndRead(person, key);
+            if (known.isPresent()) {
+                RuleBroken.unless(
+                        known.get().request().equals(asked),
+                        "This idempotency key was used for another edit; make a new one for each edit.");
+                replay(known.get(), buffered);
+                return;
+            }
+            pass(again, buffered, chain);
+            if (buffered.getStatus() < HttpServletResponse.SC_BAD_REQUEST) {
+                keys.keep(
+                        person,
+                        key,
+                        new EditKeys.Answered(
+                                asked,
+                                buffered.getStatus(),
+                                buffered.getContentType(),
+                                buffered.getContentAsByteArray()));
+            } else {
+                status.setRollbackOnly();
+            }
+        });
+        buffered.copyBodyToResponse();
+    }
+
+    private static void pass(HttpServletRequest request, HttpServletResponse response, FilterChain chain) {
+        try {
+            chain.doFilter(request, response);
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        } catch (ServletException failed) {
+            throw new IllegalStateException(failed);
+        }
+    }
+
+    private static void replay(EditKeys.Answered answered, HttpServletResponse response) {
+        try {
+            response.setStatus(answered.status());
+            if (answered.contentType() != null) {
+                response.setContentType(answered.contentType());
+            }
+            response.getOutputStream().write(answered.body());
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+}

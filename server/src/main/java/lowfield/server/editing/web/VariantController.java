@@ -1,0 +1,160 @@
+package lowfield.server.editing.web;
+
+import io.swagger.v3.oas.annotations.Operation;
+import java.util.List;
+import java.util.UUID;
+import lowfield.server.accounts.Person;
+import lowfield.server.editing.Answers;
+import lowfield.server.editing.BuildHistory;
+import lowfield.server.editing.Undoing;
+import lowfield.server.editing.Variants;
+import lowfield.server.guide.ChartChoice;
+import lowfield.server.platform.Versions;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Whole builds: variants, names, notes, answers to cautions; undo, redo and history. */
+@RestController
+@RequestMapping("/api/editions/{edition}")
+class VariantController {
+    record NewVariant(UUID of, String name) {}
+
+    record AddedBuild(UUID build) {}
+
+    record EditionNote(String note) {}
+
+    record Answer(String answer) {}
+
+    record Undone(String label) {}
+
+    private final Variants variants;
+    private final Undoing undoing;
+    private final Answers answers;
+
+    VariantController(Variants variants, Undoing undoing, Answers answers) {
+        this.variants = variants;
+        this.undoing = undoing;
+        this.answers = answers;
+    }
+
+    /** A variant of a build: it follows that build in every line until it differs. */
+    @Operation(operationId = "addVariant", summary = "Add a variant beside a tier's lead build")
+    @PostMapping("/builds")
+    @ResponseStatus(HttpStatus.CREATED)
+    AddedBuild add(
+            @PathVariable UUID edition, @RequestBody NewVariant variant, @AuthenticationPrincipal Person person) {
+        return new AddedBuild(variants.add(edition, variant.of(), variant.name(), person));
+    }
+
+    /** Takes a variant out; If-Match is the build's stamp, which changes with anything in it. */
+    @Operation(operationId = "removeVariant", summary = "Remove a variant")
+    @DeleteMapping("/builds/{build}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(
+            @PathVariable UUID edition,
+            @PathVariable UUID build,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @AuthenticationPrincipal Person person) {
+        variants.remove(edition, build, Versions.expected(ifMatch), person);
+    }
+
+    /** Names a build, moves it, or notes something on it; If-Match is its card's version. */
+    @Operation(operationId = "editBuild", summary = "Name a build, move it, note something on it")
+    @PatchMapping("/builds/{build}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void edit(
+            @PathVariable UUID edition,
+            @PathVariable UUID build,
+            @RequestBody Variants.BuildPatch patch,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @AuthenticationPrincipal Person person) {
+        variants.edit(edition, build, patch, Versions.expected(ifMatch), person);
+    }
+
+    @Operation(operationId = "noteEdition", summary = "Note something on an edition")
+    @PutMapping("/note")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void note(
+            @PathVariable UUID edition,
+            @RequestBody EditionNote note,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @AuthenticationPrincipal Person person) {
+        variants.note(edition, note.note(), Versions.expected(ifMatch), person);
+    }
+
+    @Operation(operationId = "chooseCharts", summary = "Choose the charts of the readers' page")
+    @PutMapping("/charts")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void charts(
+            @PathVariable UUID edition,
+            @RequestBody List<ChartChoice> charts,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @AuthenticationPrincipal Person person) {
+        variants.charts(edition, charts, Versions.expected(ifMatch), person);
+    }
+
+    /** Answers a caution; the fingerprint names what was read, figures and all. */
+    @Operation(operationId = "answerFinding", summary = "Answer a finding of a build")
+    @PutMapping("/builds/{build}/answers/{fingerprint}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void answer(
+            @PathVariable UUID edition,
+            @PathVariable UUID build,
+            @PathVariable String fingerprint,
+            @RequestBody Answer answer,
+            @AuthenticationPrincipal Person person) {
+        answers.answer(edition, build, fingerprint, answer.answer(), person);
+    }
+
+    @Operation(operationId = "withdrawAnswer", summary = "Take back the answer to a finding")
+    @DeleteMapping("/builds/{build}/answers/{fingerprint}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void withdraw(
+            @PathVariable UUID edition,
+            @PathVariable UUID build,
+            @PathVariable String fingerprint,
+            @AuthenticationPrincipal Person person) {
+        answers.withdraw(edition, build, fingerprint, person);
+    }
+
+    @Operation(operationId = "listEdits", summary = "List the edits of a build")
+    @GetMapping("/builds/{build}/history")
+    List<BuildHistory.Step> history(@PathVariable UUID edition, @PathVariable UUID build) {
+        return undoing.history(edition, build);
+    }
+
+    /** Brings back what stood before this step; If-Match is the newest step of the history that was read. */
+    @Operation(operationId = "restoreState", summary = "Bring back the state before an edit")
+    @PostMapping("/history/{step}/back")
+    Undone bringBack(
+            @PathVariable UUID edition,
+            @PathVariable long step,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @AuthenticationPrincipal Person person) {
+        return new Undone(undoing.bringBack(edition, step, Versions.expected(ifMatch), person));
+    }
+
+    @Operation(operationId = "undoEdit", summary = "Undo one's latest edit")
+    @PostMapping("/undo")
+    Undone undo(@PathVariable UUID edition, @AuthenticationPrincipal Person person) {
+        return new Undone(undoing.undo(edition, person));
+    }
+
+    @Operation(operationId = "redoEdit", summary = "Redo one's latest undone edit")
+    @PostMapping("/redo")
+    Undone redo(@PathVariable UUID edition, @AuthenticationPrincipal Person person) {
+        return new Undone(undoing.redo(edition, person));
+    }
+}

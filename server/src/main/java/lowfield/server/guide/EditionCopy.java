@@ -1,0 +1,50 @@
+package lowfield.server.guide;
+
+import static lowfield.db.Tables.EDITION_BUILD;
+import static lowfield.db.Tables.EDITION_TIER;
+import static lowfield.db.Tables.FINDING_ANSWER;
+import static lowfield.db.Tables.LINE;
+import static lowfield.db.Tables.LINE_OPTION;
+import static org.jooq.impl.DSL.select;
+import static org.jooq.impl.DSL.val;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Table;
+import org.springframework.stereotype.Component;
+
+/** Carries an edition over into the next: tiers, builds, lines, options and answers, row for row. */
+@Component
+class EditionCopy {
+    private final DSLContext db;
+
+    EditionCopy(DSLContext db) {
+        this.db = db;
+    }
+
+    void carryOver(UUID from, UUID to) {
+        copy(EDITION_TIER, EDITION_TIER.EDITION_ID, from, to, EDITION_TIER.VERSION);
+        copy(EDITION_BUILD, EDITION_BUILD.EDITION_ID, from, to, EDITION_BUILD.VERSION);
+        copy(LINE, LINE.EDITION_ID, from, to, LINE.VERSION);
+        copy(LINE_OPTION, LINE_OPTION.EDITION_ID, from, to, LINE_OPTION.VERSION);
+        copy(FINDING_ANSWER, FINDING_ANSWER.EDITION_ID, from, to);
+    }
+
+    /** Every row of one edition once more for another, but for the columns that begin anew. */
+    private void copy(Table<?> table, Field<UUID> edition, UUID from, UUID to, Field<?>... anew) {
+        var carried = Arrays.stream(table.fields())
+                .filter(f -> !f.equals(edition) && !List.of(anew).contains(f))
+                .toList();
+        var into = new ArrayList<Field<?>>(carried);
+        into.add(edition);
+        var values = new ArrayList<Field<?>>(carried);
+        values.add(val(to));
+        db.insertInto(table, into)
+                .select(select(values).from(table).where(edition.eq(from)))
+                .execute();
+    }
+}

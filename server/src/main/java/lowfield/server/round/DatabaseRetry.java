@@ -1,0 +1,104 @@
+package lowfield.server.round;
+
+import java.sql.SQLException;
+import java.util.Optional;
+import java.util.function.Supplier;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Waits for a database that is away, a minute at most, so that a restart in the middle of a round loses nothing. */
+@Component
+class DatabaseRetry {
+    private static final Logger LOG = LoggerFactory.getLogger(DatabaseRetry.class);
+    private static final int TRIES = 120;
+    private static final int PAUSE_MS = 500;
+    /** Somebody else was first; asked again, it will be found. */
+    private static final String THERE_ALREADY = "23505";
+
+    /** The database does not take what it was given; asking again would not help. */
+    static final class Refused extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        Refused(RuntimeException why) {
+            super(why);
+        }
+    }
+
+    private final TransactionTemplate transaction;
+
+    DatabaseRetry(TransactionTemplate transaction) {
+        this.transaction = transaction;
+    }
+
+    void transaction(Runnable work) {
+        run(() -> transaction.executeWithoutResult(status -> work.run()));
+    }
+
+    void run(Runnable work) {
+        with(() -> {
+            work.run();
+            return true;
+        });
+    }
+
+    <T> T with(Supplier<T> work) {
+        for (int attempt = 1; ; attempt++) {
+            try {
+                return work.get();
+            } catch (DataAccessException | TransactionException | org.jooq.exception.DataAccessException away) {
+                if (isRefused(away)) {
+                    throw new Refused(away);
+                }
+                if (attempt == TRIES || !isAway(away)) {
+                    throw away;
+                }
+                LOG.warn("The database is away; asking again: {}", away.getMessage());
+                pause(away);
+            }
+        }
+    }
+
+    /** Whether the connection is the matter, and not what was asked. */
+    private static boolean isAway(Throwable failure) {
+        return sql(failure).map(DatabaseRetry::isAway).orElse(failure instanceof TransactionException);
+    }
+
+    private static boolean isAway(SQLException failure) {
+        var state = failure.getSQLState();
+        return state == null
+                || state.startsWith("08")
+                || state.startsWith("57P")
+                || state.equals("40001")
+                || state.equals("40P01");
+    }
+
+    /** Whether the values are the matter: they are none of their type, or break a constraint. */
+    private static boolean isRefused(Throwable failure) {
+        return sql(failure)
+                .map(SQLException::getSQLState)
+                .filter(state -> state.startsWith("22") || state.startsWith("23") && !state.equals(THERE_ALREADY))
+                .isPresent();
+    }
+
+    private static Optional<SQLException> sql(Throwable failure) {
+        for (var cause = failure; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLException sql) {
+                return Optional.of(sql);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static void pause(RuntimeException away) {
+        try {
+            Thread.sleep(PAUSE_MS);
+        } catch (InterruptedException stop) {
+            Thread.currentThread().interrupt();
+            throw away;
+        }
+    }
+}

@@ -1,0 +1,147 @@
+package lowfield.server.round;
+
+import static lowfield.db.Tables.VARIANT;
+
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.core.RuleBroken;
+import lowfield.core.offer.ListLength;
+import lowfield.core.part.Gtin;
+import lowfield.server.prices.Listings;
+import lowfield.server.prices.Observations;
+import lowfield.server.reading.FeedLine;
+import lowfield.server.reading.Identity;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Component;
+
+/**
+ * Takes a shop's whole list in: each line is matched to a part by its page, its GTIN or its maker's number. What the list
+ * no longer holds is gone, unless the list is so much shorter than it was that it must be broken.
+ */
+@Component
+class FeedIntake {
+    private static final int MOST_MATCHED = 200_000;
+
+    private final DSLContext db;
+    private final Listings listings;
+    private final Observations observations;
+
+    FeedIntake(DSLContext db, Listings listings, Observations observations) {
+        this.db = db;
+        this.listings = listings;
+        this.observations = observations;
+    }
+
+    /** How many lines speak of parts that are known here, and a sentence where something was left undone. */
+    record Taken(int matched, String sentence) {}
+
+    /**
+     * The lines of a list that speak of parts known here, as they are read: a line that speaks of none is told apart at once,
+     * so that what is held grows with the catalogue and not with the list.
+     */
+    final class Matching {
+        private final Map<String, Listings.PageOf> pages;
+        private final Map<Object, UUID> byCode;
+        private final List<FeedLine> matched = new ArrayList<>();
+
+        private Matching(UUID shop) {
+            pages = listings.pages(shop);
+            byCode = codes();
+        }
+
+        void add(FeedLine line) {
+            if (pages.containsKey(line.path()) || part(line.identity(), byCode).isPresent()) {
+                RuleBroken.unless(
+                        matched.size() < MOST_MATCHED,
+                        "the list has more than %,d lines about parts known here; it was not taken in",
+                        MOST_MATCHED);
+                matched.add(line);
+            }
+        }
+    }
+
+    Matching matching(UUID shop) {
+        return new Matching(shop);
+    }
+
+    Taken take(UUID round, UUID shop, String currency, OffsetDateTime at, Matching matching) {
+        var placed = placed(shop, matching);
+        var known = listings.of(
+                shop,
+                placed.stream()
+                        .map(p -> Listings.Key.of(p.page(), p.line().offer()))
+                        .toList());
+        var seen = new LinkedHashMap<UUID, Observations.Seen>();
+        for (var p : placed) {
+            var listing = known.get(Listings.Key.of(p.page(), p.line().offer()));
+            seen.putIfAbsent(
+                    listing,
+                    Observations.Seen.of(listing, round, at, currency, p.line().offer()));
+        }
+        var all = new ArrayList<>(seen.values());
+        var before = listings.standing(shop, null);
+        var missing = before.stream().filter(l -> !seen.containsKey(l)).toList();
+        var isShort = new ListLength(seen.size(), before.size()).isCutShort();
+        if (!isShort) {
+            missing.forEach(l -> all.add(Observations.Seen.gone(l, round, at, currency)));
+        }
+        observations.write(all);
+        return new Taken(
+                placed.size(),
+                isShort
+                        ? "the list has only %d of %d lines it had; nothing was taken to be gone"
+                                .formatted(seen.size(), before.size())
+                        : "");
+    }
+
+    private record Placed(UUID page, FeedLine line) {}
+
+    private List<Placed> placed(UUID shop, Matching matching) {
+        var missing = new HashMap<String, UUID>();
+        for (var line : matching.matched) {
+            if (!matching.pages.containsKey(line.path())) {
+                part(line.identity(), matching.byCode).ifPresent(part -> missing.putIfAbsent(line.path(), part));
+            }
+        }
+        var now = missing.isEmpty() ? matching.pages : listings.addPages(shop, missing);
+        return matching.matched.stream()
+                .filter(l -> now.containsKey(l.path()) && !isOfAnother(l, now.get(l.path()), matching.byCode))
+                .map(l -> new Placed(now.get(l.path()).id(), l))
+                .toList();
+    }
+
+    /** The page is known to speak of one part, and the line names the code of another. */
+    private static boolean isOfAnother(FeedLine line, Listings.PageOf page, Map<Object, UUID> byCode) {
+        return part(line.identity(), byCode).filter(p -> !p.equals(page.part())).isPresent();
+    }
+
+    private static Optional<UUID> part(Identity identity, Map<Object, UUID> byCode) {
+        return identity.gtin().map(byCode::get).or(() -> identity.makerNumber().map(byCode::get));
+    }
+
+    /** The parts of the catalogue by GTIN and by maker's number; a number that two makers use names nobody. */
+    private Map<Object, UUID> codes() {
+        var codes = new HashMap<Object, UUID>();
+        var twice = new HashSet<String>();
+        db.select(VARIANT.ID, VARIANT.GTIN, VARIANT.MAKER_NUMBER)
+                .from(VARIANT)
+                .where(VARIANT.MERGED_INTO.isNull())
+                .forEach(r -> {
+                    if (r.value2() != null) {
+                        codes.put(new Gtin(r.value2()), r.value1());
+                    }
+                    if (r.value3() != null && codes.put(r.value3(), r.value1()) != null) {
+                        twice.add(r.value3());
+                    }
+                });
+        codes.keySet().removeAll(twice);
+        return codes;
+    }
+}
