@@ -1,24 +1,16 @@
 <script lang="ts">
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { untrack } from 'svelte';
-  import { searchParams } from 'sv-router';
   import { Format } from '$lib/format';
   import { keys } from '$lib/keys.svelte';
   import { listen } from '$lib/live';
   import { BenchState } from '$features/bench/bench.svelte';
-  import BothVersions from '$features/bench/BothVersions.svelte';
-  import BuildSheet from '$features/bench/BuildSheet.svelte';
-  import Finder from '$features/finder/Finder.svelte';
+  import BenchDialogs from '$features/bench/BenchDialogs.svelte';
+  import BuildTabs from '$features/bench/BuildTabs.svelte';
+  import { OpenDialogs } from '$features/bench/dialogs.svelte';
   import LineDesk from '$features/bench/LineDesk.svelte';
-  import OtherChoice from '$features/bench/OtherChoice.svelte';
-  import History from '$features/bench/History.svelte';
-  import NewVariant from '$features/bench/NewVariant.svelte';
   import Spine from '$features/bench/Spine.svelte';
-  import PartSheet from '$features/catalogue/PartSheet.svelte';
   import Tally from '$features/bench/Tally.svelte';
-  import PartCost from '$features/prices/PartCost.svelte';
-  import { standing, tone } from '$features/desk/standing';
-  import Gauge from '$ui/Gauge.svelte';
   import Told from '$ui/Told.svelte';
   import { api, taken, type Schemas } from '$lib/api/client';
   import { navigate, route } from './router';
@@ -30,14 +22,7 @@
   const build = $derived(params.build ?? '');
   const bench = $derived(new BenchState(edition, build));
   let heading: string | undefined;
-  let gap = $state<Schemas['GapView'] | null>(null);
-  let costing = $state<string | null>(null);
-  let finder = $state(searchParams.has('find'));
-  let history = $state(false);
-  let variant = $state(false);
-  let whole = $state(false);
-  let other = $state(false);
-  let purpose = $state<'ALTERNATIVE' | 'UPGRADE' | undefined>();
+  const dialogs = new OpenDialogs();
 
   $effect(() => {
     const [state, open] = [bench, openId];
@@ -60,11 +45,6 @@
       (change) => state.hear(change),
       () => void (state.waiting === 0 && state.load()),
     );
-  });
-
-  // An address with a query sentence opens the finder.
-  $effect(() => {
-    if (bench.bench && searchParams.has('find') && untrack(() => !finder)) finder = true;
   });
 
   const kinds = createQuery(() => ({
@@ -100,7 +80,6 @@
     if (next) void navigate(path(next.build) as '/');
   }
 
-  const siblings = $derived(view?.cards.filter((c) => c.tier === view.card.tier) ?? []);
   const isLead = (card: Schemas['BuildCard']) => view?.cards.find((c) => c.tier === card.tier)?.build === card.build;
   // A line that stands by itself can follow the same kind of line of any other build; a variant's comes back to its lead.
   let wantsOthers = $state(false);
@@ -139,31 +118,6 @@
       })
     ).data;
 
-  function find(as?: 'ALTERNATIVE' | 'UPGRADE'): void {
-    purpose = as;
-    finder = true;
-  }
-
-  function take(part: string): void {
-    if (purpose) option(purpose, part);
-    else void bench.edit(line!.id, { choice: { type: 'PART', part } });
-  }
-
-  /** What stood there before is one keystroke away: the swap is undone like any edit. */
-  function gather(part: string): void {
-    void bench.edit(line!.id, ({ choice }) => {
-      const parts = choice.type === 'SET' ? (choice.parts ?? []) : choice.part ? [choice.part] : [];
-      if (parts.includes(part)) return {};
-      return parts.length
-        ? { choice: { type: 'SET', parts: [...parts, part], toleranceMinor: choice.toleranceMinor ?? 0 } }
-        : { choice: { type: 'PART', part } };
-    });
-  }
-
-  function option(as: 'ALTERNATIVE' | 'UPGRADE', part: string): void {
-    void bench.edit(line!.id, (now) => ({ options: [...now.options, { purpose: as, part, note: '' }] }));
-  }
-
   async function add(slot: Schemas['SlotView']['slot']): Promise<void> {
     const id = await bench.add(slot);
     if (id) void navigate(here(id) as '/');
@@ -176,7 +130,7 @@
       { key: 'ArrowUp', label: 'Slot before', run: () => along(-1) },
       { key: 'ArrowRight', label: 'Next build', run: () => across(1) },
       { key: 'ArrowLeft', label: 'Build before', run: () => across(-1) },
-      { key: 'h', label: 'History of this build', run: () => (history = true) },
+      { key: 'h', label: 'History of this build', run: () => (dialogs.history = true) },
       {
         key: 'l',
         label: 'The ladder: all builds side by side',
@@ -184,17 +138,17 @@
       },
       ...(open
         ? [
-            { key: '/', label: 'Find a part for this slot', run: () => find() },
-            { key: 'e', label: 'Choose something that is no part', run: () => (other = true) },
-            { key: 'a', label: 'Add an alternative', run: () => find('ALTERNATIVE') },
-            { key: 'g', label: 'Add an upgrade', run: () => find('UPGRADE') },
+            { key: '/', label: 'Find a part for this slot', run: () => dialogs.find() },
+            { key: 'e', label: 'Choose something that is no part', run: () => (dialogs.other = true) },
+            { key: 'a', label: 'Add an alternative', run: () => dialogs.find('ALTERNATIVE') },
+            { key: 'g', label: 'Add an upgrade', run: () => dialogs.find('UPGRADE') },
             {
               key: 'v',
               label: 'The reason still holds',
               run: () => line?.reasonStale && void bench.edit(line.id, { confirmReason: true }),
             },
-            { key: 'b', label: 'Name, note and place of this build', run: () => (whole = true) },
-            { key: 'n', label: 'Make a variant of this build', run: () => (variant = true) },
+            { key: 'b', label: 'Name, note and place of this build', run: () => (dialogs.whole = true) },
+            { key: 'n', label: 'Make a variant of this build', run: () => (dialogs.variant = true) },
             { key: 'u', label: 'Undo', run: () => void bench.undo() },
             { key: 'U', label: 'Redo', run: () => void bench.redo() },
           ]
@@ -213,53 +167,16 @@
       </p>{/if}
   </main>
 {:else}
-  <nav aria-label="Builds" class="flex h-14 overflow-x-auto border-b border-hairline bg-sheet">
-    <a href="/guides/{params.guide}" class="flex w-[300px] shrink-0 flex-col justify-center px-4 no-underline"
-      ><span class="leading-5 font-semibold">{view.guide.name}</span><span class="small text-soft"
-        >Edition {view.edition.number}, {format.month(view.edition.period)}, {bench.isOpen
-          ? 'in work'
-          : 'published'}</span
-      ></a
-    >
-    {#each view.cards as card (card.build)}
-      <a
-        href={path(card.build)}
-        aria-current={card.build === params.build ? 'page' : undefined}
-        class="max-w-[148px] min-w-[112px] flex-1 border-b-2 border-l border-l-hairline px-2.5 pt-1.5 no-underline {card.build ===
-        params.build
-          ? 'border-b-moss bg-tint'
-          : 'border-b-transparent'}"
-      >
-        <span class="flex items-baseline justify-between gap-2"
-          ><span class="small truncate" title="{card.tierName}, {card.buildName}"
-            >{isLead(card) ? card.tierName : card.buildName}</span
-          ><span
-            class="shrink-0 font-semibold {card.gauge.standing.state === 'INSIDE' ||
-            card.gauge.standing.state === 'NO_BAND'
-              ? ''
-              : tone(card.gauge.standing)}"
-            >{card.gauge.total.span ? 'estimate' : format.money(card.gauge.total.minor)}</span
-          ></span
-        >
-        <Gauge
-          gauge={card.gauge}
-          {format}
-          ends={false}
-          label="{card.tierName}: {standing(card.gauge.standing, format)}"
-        />
-      </a>
-    {/each}
-  </nav>
+  <BuildTabs {view} {format} {path} {isLead} />
   <main class="grid h-[calc(100vh-104px)] grid-cols-[300px_1fr_304px]">
     <section aria-label="Slots" class="overflow-y-auto border-r border-hairline bg-sheet">
       <p class="flex justify-between gap-2 px-5 py-2">
         <span class="truncate font-semibold" title={view.card.note}
           >{isLead(view.card) ? view.card.tierName : view.card.buildName}</span
         ><span class="small flex shrink-0 gap-2"
-          ><button class="btn-quiet small" onclick={() => (history = true)}>history</button>{#if bench.isOpen}<button
-              class="btn-quiet small"
-              onclick={() => (variant = true)}>variant</button
-            ><button class="btn-quiet small" onclick={() => (whole = true)}>build</button>{/if}</span
+          ><button class="btn-quiet small" onclick={() => (dialogs.history = true)}>history</button
+          >{#if bench.isOpen}<button class="btn-quiet small" onclick={() => (dialogs.variant = true)}>variant</button
+            ><button class="btn-quiet small" onclick={() => (dialogs.whole = true)}>build</button>{/if}</span
         >
       </p>
       <Spine
@@ -282,9 +199,9 @@
           href={path}
           {others}
           onothers={() => (wantsOthers = true)}
-          onfind={find}
-          onother={() => (other = true)}
-          oncost={() => (costing = line!.choice.part ?? null)}
+          onfind={(as) => dialogs.find(as)}
+          onother={() => (dialogs.other = true)}
+          oncost={() => (dialogs.costing = line!.choice.part ?? null)}
         />{/if}
     </section>
     <aside aria-label="Tally" class="overflow-y-auto border-l border-hairline bg-sheet">
@@ -294,7 +211,7 @@
         {lastMonth}
         {format}
         href={here}
-        onfill={(g) => (gap = g)}
+        onfill={(g) => (dialogs.gap = g)}
         onanswer={bench.isOpen ? (fingerprint, words) => void bench.answer(fingerprint, words) : undefined}
         energy={view.guide.energy ?? undefined}
         {fitting}
@@ -302,47 +219,13 @@
       />
     </aside>
   </main>
-  {#if line}
-    <Finder
-      bind:open={finder}
-      edition={params.edition!}
-      {line}
-      {plural}
-      card={view.card}
-      currency={view.guide.currency}
-      {format}
-      ontake={take}
-      onoption={option}
-      onset={gather}
-      oncompare={(compared) => void bench.edit(line.id, { compared })}
-    />
-    <PartCost bind:part={costing} currency={view.guide.currency} onsaved={() => void bench.load()} />
-    <OtherChoice
-      bind:open={other}
-      slotLabel={line.slotLabel}
-      currency={view.guide.currency}
-      onchoose={(choice) => void bench.edit(line.id, { choice })}
-    />
-  {/if}
-  <History bind:open={history} {edition} {build} {format} isOpen={bench.isOpen} onchange={() => void bench.load()} />
-  <NewVariant
-    bind:open={variant}
-    {edition}
-    of={build}
-    ofName="{view.card.tierName}, {view.card.buildName}"
-    onmade={(made) => void navigate(path(made) as '/')}
-  />
-  <BuildSheet
-    bind:open={whole}
+  <BenchDialogs
     state={bench}
-    place={siblings.findIndex((c) => c.build === build)}
-    many={siblings.length}
-    ongone={() => void navigate(path(siblings[0]!.build) as '/')}
-  />
-  <BothVersions state={bench} />
-  <PartSheet
-    bind:part={() => gap?.part ?? null, (p) => (gap = p == null ? null : { ...gap!, part: p })}
-    figure={gap?.field}
-    onchange={() => void bench.load()}
+    {dialogs}
+    {view}
+    {line}
+    {plural}
+    {format}
+    onbuild={(build) => void navigate(path(build) as '/')}
   />
 {/if}

@@ -1,9 +1,10 @@
 <script lang="ts">
   import OtherOffers from '$features/guide/OtherOffers.svelte';
-  import PartPrices from '$features/prices/PartPrices.svelte';
   import type { Schemas } from '$lib/api/client';
   import type { Format } from '$lib/format';
   import type { BenchState } from './bench.svelte';
+  import LinePrice from './LinePrice.svelte';
+  import LineSettings from './LineSettings.svelte';
   import Members from './Members.svelte';
   import Options from './Options.svelte';
   import Sharing from './Sharing.svelte';
@@ -33,7 +34,6 @@
     onother: () => void;
     oncost: () => void;
   } = $props();
-  let showsPrices = $state(false);
 
   const open = $derived(bench.isOpen);
   const workings = $derived(bench.workings?.line === line.id ? bench.workings : null);
@@ -41,10 +41,6 @@
   const of = (purpose: 'ALTERNATIVE' | 'UPGRADE') =>
     (workings?.options ?? []).filter((o) => o.state.purpose === purpose);
   const many = (purpose: 'ALTERNATIVE' | 'UPGRADE') => line.options.filter((o) => o.purpose === purpose).length;
-
-  const shipping = $derived(
-    line.offer?.shippingMinor != null ? `, shipping alone ${format.money(line.offer.shippingMinor)}` : '',
-  );
 
   const isSame = (state: Schemas['OptionState'], option: Schemas['OptionView']) =>
     state.part === option.state.part && state.purpose === option.state.purpose;
@@ -58,12 +54,6 @@
     void bench.edit(line.id, (now) => ({ options: now.options.filter((s) => !isSame(s, option)) }));
   const take = (option: Schemas['OptionView']) =>
     void bench.edit(line.id, { choice: { type: 'PART', part: option.state.part } });
-  /** Where a radiator, case fans or a graphics card can be put by hand. */
-  const places: Partial<Record<Schemas['LineView']['slot'], string[]>> = {
-    COOLER: ['top', 'front', 'rear', 'side', 'bottom'],
-    CASE_FANS: ['front', 'top', 'rear', 'side', 'bottom'],
-    GRAPHICS_CARD: ['upright'],
-  };
 </script>
 
 <div class="flex items-center justify-between gap-4">
@@ -89,88 +79,8 @@
 />
 
 <div class="mt-3 grid grid-cols-[1fr_auto] items-start gap-4 border-y border-hairline py-2.5">
-  <div>
-    {#if line.choice.type === 'EMPTY'}
-      <p class="text-soft">
-        Nothing is chosen here yet. {#if open}<button class="btn-quiet" onclick={() => onfind()}>Find a part</button
-          >{/if}
-      </p>
-    {:else}
-      <p>
-        <span class="text-[19px] font-semibold">{format.sum(line.goods)}</span>
-        {#if line.offer}
-          <span class="text-soft">
-            at <a class="text-ink" href={line.offer.link} rel="noreferrer noopener" target="_blank"
-              >{line.offer.seller}</a
-            >, {line.offer.condition}, {line.offer.stock}, seen {format.date(line.offer.seenAt)}{shipping}
-          </span>
-        {/if}
-      </p>
-      {#if line.estimated}<p class="text-slate">An estimate, since nobody sells it yet: {line.estimated}</p>{/if}
-      {#if line.afterClaimMinor != null && line.goods.minor != null}<p class="text-soft">
-          {format.money(line.afterClaimMinor)} after claiming {format.money(line.goods.minor - line.afterClaimMinor)} back
-        </p>{/if}
-      {#each line.goods.blame as why (why)}<p class="text-slate">No price: {why}</p>{/each}
-      {#if line.how === 'SWITCHED'}<p class="text-clay">
-          Instead of {line.before} in {lastMonth}{line.differenceMinor != null
-            ? `, ${format.signed(line.differenceMinor)}`
-            : ''}
-        </p>
-      {:else if line.differenceMinor}<p class={line.differenceMinor > 0 ? 'text-clay' : 'text-moss'}>
-          {format.signed(line.differenceMinor)} since {lastMonth}
-        </p>{/if}
-      {#if line.heldListing}<p class="text-straw">
-          Held to this offer: {line.heldWhy}
-          {#if open}<button class="btn-quiet small" onclick={() => void bench.edit(line.id, { hold: { why: '' } })}
-              >let it go</button
-            >{/if}
-        </p>{/if}
-      {#if line.runnersUp.length}<p class="text-soft">
-          Next: {line.runnersUp
-            .slice(0, 2)
-            .map((o) => `${format.money(o.priceMinor)} at ${o.seller}`)
-            .join(', ')}
-        </p>{/if}
-      {#if line.choice.part}<button class="btn-quiet small mt-1" onclick={oncost}>type a price, or an estimate</button
-        >{/if}
-      {#if line.part}<details class="mt-1" bind:open={showsPrices}>
-          <summary class="small cursor-pointer text-moss">its prices through time</summary>
-          {#if showsPrices}<PartPrices part={line.part} {format} />{/if}
-        </details>{/if}
-    {/if}
-  </div>
-  <div class="flex items-center gap-3">
-    <label class="small inline-flex items-center gap-1.5 text-soft"
-      >Quantity<input
-        class="field w-14"
-        type="number"
-        min="1"
-        max="20"
-        disabled={!open}
-        value={line.quantity}
-        onchange={(event) => void bench.edit(line.id, { quantity: Math.trunc(event.currentTarget.valueAsNumber) || 0 })}
-      /></label
-    >
-    <label class="small inline-flex items-center gap-1.5 text-soft"
-      ><input
-        type="checkbox"
-        disabled={!open}
-        checked={line.counted}
-        onchange={(event) => void bench.edit(line.id, { counted: event.currentTarget.checked })}
-      />counted</label
-    >
-    {#if places[line.slot]}<label class="small inline-flex items-center gap-1.5 text-soft"
-        >Place<select
-          class="field w-auto"
-          disabled={!open}
-          value={line.place ?? ''}
-          onchange={(event) => void bench.edit(line.id, { place: event.currentTarget.value })}
-        >
-          <option value="">where it fits best</option>
-          {#each places[line.slot] ?? [] as place (place)}<option value={place}>{place}</option>{/each}
-        </select></label
-      >{/if}
-  </div>
+  <div><LinePrice state={bench} {line} {format} {lastMonth} {onfind} {oncost} /></div>
+  <LineSettings state={bench} {line} />
   <OtherOffers policy={line.policy} disabled={!open} onsave={(policy) => void bench.edit(line.id, { policy })} />
 </div>
 

@@ -2,6 +2,7 @@ import { api, Problem, taken, type Schemas } from '$lib/api/client';
 import { newKey } from '$lib/api/once';
 import { isTextField } from '$lib/keys.svelte';
 import type { Change } from '$lib/live';
+import type { Purpose } from './dialogs.svelte';
 
 type Line = Schemas['LineView'];
 type Patch = Schemas['LinePatch'];
@@ -92,6 +93,28 @@ export class BenchState {
     } catch (problem) {
       this.sentence = (problem as Error).message;
     }
+  }
+
+  /** Takes a part: as the choice, or beside it. */
+  take(line: string, part: string, purpose?: Purpose): void {
+    if (purpose) this.option(line, purpose, part);
+    else void this.edit(line, { choice: { type: 'PART', part } });
+  }
+
+  /** Puts a part beside the choice. */
+  option(line: string, purpose: 'ALTERNATIVE' | 'UPGRADE', part: string): void {
+    void this.edit(line, (now) => ({ options: [...now.options, { purpose, part, note: '' }] }));
+  }
+
+  /** Gathers parts of which any would do; what stood there before is one undo away. */
+  gather(line: string, part: string): void {
+    void this.edit(line, ({ choice }) => {
+      const parts = choice.type === 'SET' ? (choice.parts ?? []) : choice.part ? [choice.part] : [];
+      if (parts.includes(part)) return {};
+      return parts.length
+        ? { choice: { type: 'SET', parts: [...parts, part], toleranceMinor: choice.toleranceMinor ?? 0 } }
+        : { choice: { type: 'PART', part } };
+    });
   }
 
   edit(line: string, edit: Edit): Promise<void> {

@@ -1,0 +1,68 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import { Format } from '$lib/format';
+  import { band, standing, tone } from '$features/desk/standing';
+  import Gauge from '$ui/Gauge.svelte';
+
+  /** What the build comes to, against its band, and what it is made of. */
+  let {
+    card,
+    tally,
+    lastMonth,
+    format,
+  }: { card: Schemas['BuildCard']; tally: Schemas['Tally']; lastMonth: string; format: Format } = $props();
+</script>
+
+<section aria-label="Total">
+  <div class="flex justify-between gap-2"><h2>{card.tierName}, {band(card.form.band, format)}</h2></div>
+  <p class="flex items-baseline justify-between">
+    <span
+      class="{card.gauge.total.span ? 'text-[19px]' : 'text-[32px] leading-10'} font-bold tracking-tight"
+      data-testid="total">{format.sum(card.gauge.total)}</span
+    ><span class={tone(card.gauge.standing)}>{standing(card.gauge.standing, format)}</span>
+  </p>
+  <Gauge gauge={card.gauge} {format} label="{format.sum(card.gauge.total)}, {standing(card.gauge.standing, format)}" />
+  {#if card.gauge.standing.said}<p class="small text-slate">{card.gauge.standing.said}</p>{/if}
+  {#each card.gauge.total.blame as why (why)}<p class="small text-slate">{why}</p>{/each}
+  <dl class="mt-2 space-y-1 text-soft">
+    {#if card.gauge.lastMinor != null}<div class="flex justify-between">
+        <dt>{lastMonth}</dt>
+        <dd class="text-ink">{format.money(card.gauge.lastMinor)}</dd>
+      </div>{/if}
+    {#if tally.charges.length}<div class="flex justify-between">
+        <dt>Goods</dt>
+        <dd class="text-ink">{format.sum(tally.goods)}</dd>
+      </div>{/if}
+    {#each tally.charges as charge (charge.seller)}<div class="flex justify-between">
+        <dt>Shipping, {charge.seller}</dt>
+        <dd class="text-ink">{charge.amount.minor === 0 ? 'free' : format.money(charge.amount.minor)}</dd>
+      </div>{/each}
+    {#if card.gauge.bookable.minor !== card.gauge.total.minor}<div class="flex justify-between gap-3">
+        <dt>To be had today by anyone</dt>
+        <dd class="text-ink" title={card.gauge.bookable.blame.join('; ')}>
+          {format.money(card.gauge.bookable.minor)}
+        </dd>
+      </div>{/if}
+    {#each tally.tills as till (till.region)}<div class="flex justify-between gap-3" title={till.rate ?? undefined}>
+        <dt>{till.region}, at the till{till.holdsItsName ? '' : ', over its name'}</dt>
+        <dd class="shrink-0 whitespace-nowrap {till.holdsItsName ? 'text-ink' : 'text-clay'}">
+          {till.convertedMinor == null
+            ? `${format.money(till.minor)} ${format.currency}`
+            : `${new Format(till.currency, format.language).money(till.convertedMinor)} ${till.currency}`}
+        </dd>
+      </div>{/each}
+    {#each tally.bundles as bundle (bundle.seller + bundle.parts.join())}<div class="flex justify-between gap-3">
+        <dt>
+          Together at <a href={bundle.link} rel="noreferrer noopener" target="_blank">{bundle.seller}</a>, seen
+          {format.date(bundle.seenAt)}: {bundle.parts.join(' and ')}
+        </dt>
+        <dd class="shrink-0 text-ink" title="{format.money(bundle.priceMinor)} for both; no total has it in it">
+          {format.money(bundle.savesMinor)} less
+        </dd>
+      </div>{/each}
+    {#if tally.uncounted.minor !== 0}<div class="flex justify-between">
+        <dt>Not counted, beside it</dt>
+        <dd class="text-ink">{format.money(tally.uncounted.minor)}</dd>
+      </div>{/if}
+  </dl>
+</section>
