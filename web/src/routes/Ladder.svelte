@@ -2,11 +2,12 @@
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { tick } from 'svelte';
   import { searchParams } from 'sv-router';
-  import { api, taken, type Schemas } from '$lib/api/client';
+  import { api, taken } from '$lib/api/client';
   import { Format } from '$lib/format';
   import { keys } from '$lib/keys.svelte';
   import { listen } from '$lib/live';
   import { beside } from '$features/ladder/beside';
+  import { LadderEdits } from '$features/ladder/ladder.svelte';
   import Rung from '$features/ladder/Rung.svelte';
   import Summaries from '$features/ladder/Summaries.svelte';
   import { standing, tone } from '$features/desk/standing';
@@ -17,8 +18,6 @@
   /** All builds beside each other, slots down; what is the same as on the left is a line that runs through. */
   const params = $derived(route.params as Record<string, string>);
   const queries = useQueryClient();
-  let sentence = $state('');
-  let told = $state('');
   let column = $state(0);
   let row = $state(0);
 
@@ -66,39 +65,19 @@
     document.getElementById(`cell-${column}-${row}`)?.focus();
   }
 
-  /** Carries a choice over to the same slot of another build; it stands there by itself. */
-  async function carry(from: Schemas['RungView'], to: number): Promise<void> {
-    const target = view?.columns[to]?.rungs.find((rung) => rung.slot === from.slot);
-    const there = view?.columns[to]?.card;
-    if (!target || !there || target.line === from.line) return;
-    try {
-      await taken(
-        api.PATCH('/api/editions/{edition}/lines/{line}', {
-          params: {
-            path: { edition: params.edition!, line: target.line },
-            header: { 'If-Match': `"${target.version}"` },
-          },
-          body: { choice: from.choice },
-        }),
-      );
-      sentence = '';
-      told = `${from.label} is in ${there.tierName}, ${there.buildName} now; u takes it back.`;
-    } catch (problem) {
-      sentence = (problem as Error).message;
-    }
-    await queries.invalidateQueries({ queryKey: ['ladder'] });
-  }
+  const ladderEdits = $derived(
+    new LadderEdits(
+      params.edition ?? '',
+      () => ladder.data,
+      () => ladder.refetch(),
+    ),
+  );
+  const edits = $derived(ladderEdits.edits);
 
-  async function undo(): Promise<void> {
-    try {
-      const done = await taken(
-        api.POST('/api/editions/{edition}/undo', { params: { path: { edition: params.edition! } } }),
-      );
-      told = `Undone: ${done.label}`;
-    } catch (problem) {
-      sentence = (problem as Error).message;
-    }
-    await queries.invalidateQueries({ queryKey: ['ladder'] });
+  function carry(by: number): void {
+    const from = current();
+    const to = view?.columns[column + by]?.card.build;
+    if (from && to) void ladderEdits.carry(from, to);
   }
 
   const current = () => rungs(column, row)[0];
@@ -113,14 +92,15 @@
             {
               key: '>',
               label: 'Carry this choice to the build on the right',
-              run: () => current() && void carry(current()!, column + 1),
+              run: () => carry(1),
             },
             {
               key: '<',
               label: 'Carry this choice to the build on the left',
-              run: () => current() && void carry(current()!, column - 1),
+              run: () => carry(-1),
             },
-            { key: 'u', label: 'Undo', run: () => void undo() },
+            { key: 'u', label: 'Undo', run: () => void ladderEdits.undo() },
+            { key: 'U', label: 'Redo', run: () => void ladderEdits.redo() },
           ]
         : []),
       {
@@ -160,7 +140,10 @@
           >{:else}<span class="text-soft">Mark up to four to see them side by side.</span>{/if}
       </p>{/if}
   </div>
-  <Told {sentence} /><Told sentence={told} tone="moss" />
+  <Told sentence={edits.isAway ? 'The server is away; asking again…' : edits.sentence} /><Told
+    sentence={edits.told}
+    tone="moss"
+  />
   {#if ladder.isError}<Told sentence={(ladder.error as Error).message} />{/if}
   {#if view}
     <div class="mt-2 overflow-x-auto">
@@ -210,7 +193,7 @@
                   onopen={() => void navigate(bench(c.card.build, rungs(i, r)[0]?.line) as '/')}
                   ondrop={(line) => {
                     const from = view.columns.flatMap((x) => x.rungs).find((x) => x.line === line);
-                    if (from && from.slot === slot.slot) void carry(from, i);
+                    if (from && from.slot === slot.slot) void ladderEdits.carry(from, view.columns[i]!.card.build);
                   }}
                 />
               {/each}

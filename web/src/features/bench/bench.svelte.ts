@@ -1,5 +1,5 @@
 import { api, Problem, taken, type Schemas } from '$lib/api/client';
-import { newKey } from '$lib/api/once';
+import { EditQueue } from '$lib/edits.svelte';
 import { isTextField } from '$lib/keys.svelte';
 import type { Change } from '$lib/live';
 import type { Purpose } from './dialogs.svelte';
@@ -17,28 +17,40 @@ export interface Clash {
   sentence: string;
 }
 
-const RETRY_MS = 2000;
-
-/** One build at the bench. Edits are sent one after the other, each with the version it is made from and a key of its own; none is dropped or done twice. */
+/** One build at the bench. Each edit carries the version that it is made from. */
 export class BenchState {
   bench = $state<Schemas['Bench'] | null>(null);
   /** What the parts beside the choice of the open line would do; null while it is asked for. */
   workings = $state<Schemas['OpenLine'] | null>(null);
-  sentence = $state('');
-  told = $state('');
   clash = $state<Clash | null>(null);
-  waiting = $state(0);
-  isAway = $state(false);
   /** Whether words were typed that are not on their way yet. */
   isTyping = false;
   private open: string | undefined;
   private heard: Change | null = null;
-  private queue: Promise<void> = Promise.resolve();
+  private readonly edits = new EditQueue(() => this.catchUp());
 
   constructor(
     readonly edition: string,
     readonly build: string,
   ) {}
+
+  get waiting(): number {
+    return this.edits.waiting;
+  }
+
+  get isAway(): boolean {
+    return this.edits.isAway;
+  }
+
+  /** Why the last thing failed; empty when it did not. */
+  get sentence(): string {
+    return this.edits.sentence;
+  }
+
+  /** What was done that is not seen at once. */
+  get told(): string {
+    return this.edits.told;
+  }
 
   get isOpen(): boolean {
     return this.bench?.edition.state === 'IN_WORK';
@@ -52,7 +64,7 @@ export class BenchState {
     try {
       const query = this.open ? { open: this.open } : {};
       this.show(
-        await this.patiently(() =>
+        await this.edits.patiently(() =>
           taken(
             api.GET('/api/editions/{edition}/builds/{build}/bench', {
               params: { path: { edition: this.edition, build: this.build }, query },
@@ -61,7 +73,7 @@ export class BenchState {
         ),
       );
     } catch (problem) {
-      this.sentence = (problem as Error).message;
+      this.edits.sentence = (problem as Error).message;
     }
   }
 
@@ -85,13 +97,13 @@ export class BenchState {
     if (!line || !this.line(line)) return;
     try {
       const seen = this.bench;
-      const workings = await this.patiently(() =>
+      const workings = await this.edits.patiently(() =>
         taken(api.GET('/api/editions/{edition}/lines/{line}', { params: { path: { edition: this.edition, line } } })),
       );
       // What was asked before an edit, or of a line that was left, comes too late.
       if (this.open === line && this.bench === seen) this.workings = workings;
     } catch (problem) {
-      this.sentence = (problem as Error).message;
+      this.edits.sentence = (problem as Error).message;
     }
   }
 
@@ -118,20 +130,19 @@ export class BenchState {
   }
 
   edit(line: string, edit: Edit): Promise<void> {
-    return this.enqueue(async () => {
+    return this.edits.add(async (headers) => {
       const now = this.line(line);
       if (!now) return;
       const { version } = now;
       // Composed on what stands now: a list that was read when the key was pressed may have grown since.
       const patch = typeof edit === 'function' ? edit(now) : edit;
-      const key = this.key();
       try {
         this.show(
-          await this.patiently(() =>
+          await this.edits.patiently(() =>
             taken(
               api.PATCH('/api/editions/{edition}/lines/{line}', {
                 params: { path: { edition: this.edition, line }, header: { 'If-Match': `"${version}"` } },
-                headers: key,
+                headers,
                 body: patch,
               }),
             ),
@@ -152,13 +163,12 @@ export class BenchState {
 
   async add(slot: Schemas['SlotView']['slot']): Promise<string | undefined> {
     let id: string | undefined;
-    await this.enqueue(async () => {
-      const key = this.key();
-      const added = await this.patiently(() =>
+    await this.edits.add(async (headers) => {
+      const added = await this.edits.patiently(() =>
         taken(
           api.POST('/api/editions/{edition}/builds/{build}/lines', {
             params: { path: { edition: this.edition, build: this.build } },
-            headers: key,
+            headers,
             body: { slot },
           }),
         ),
@@ -170,15 +180,14 @@ export class BenchState {
   }
 
   remove(line: string): Promise<void> {
-    return this.enqueue(async () => {
+    return this.edits.add(async (headers) => {
       const version = this.line(line)?.version ?? 0;
-      const key = this.key();
       this.show(
-        await this.patiently(() =>
+        await this.edits.patiently(() =>
           taken(
             api.DELETE('/api/editions/{edition}/lines/{line}', {
               params: { path: { edition: this.edition, line }, header: { 'If-Match': `"${version}"` } },
-              headers: key,
+              headers,
             }),
           ),
         ),
@@ -188,14 +197,13 @@ export class BenchState {
 
   /** Names the build, moves it among the tier's variants, or notes something on it. */
   frame(patch: Schemas['BuildPatch']): Promise<void> {
-    return this.enqueue(async () => {
-      const key = this.key();
+    return this.edits.add(async (headers) => {
       const version = this.bench?.card.version ?? 0;
-      await this.patiently(() =>
+      await this.edits.patiently(() =>
         taken(
           api.PATCH('/api/editions/{edition}/builds/{build}', {
             params: { path: { edition: this.edition, build: this.build }, header: { 'If-Match': `"${version}"` } },
-            headers: key,
+            headers,
             body: patch,
           }),
         ),
@@ -207,14 +215,17 @@ export class BenchState {
   /** Takes the whole variant out; whether that was done. */
   async removeBuild(): Promise<boolean> {
     let isGone = false;
-    await this.enqueue(async () => {
-      await taken(
-        api.DELETE('/api/editions/{edition}/builds/{build}', {
-          params: {
-            path: { edition: this.edition, build: this.build },
-            header: { 'If-Match': `"${this.bench?.stamp ?? 0}"` },
-          },
-        }),
+    await this.edits.add(async (headers) => {
+      await this.edits.patiently(() =>
+        taken(
+          api.DELETE('/api/editions/{edition}/builds/{build}', {
+            params: {
+              path: { edition: this.edition, build: this.build },
+              header: { 'If-Match': `"${this.bench?.stamp ?? 0}"` },
+            },
+            headers,
+          }),
+        ),
       );
       isGone = true;
     });
@@ -223,11 +234,10 @@ export class BenchState {
 
   /** Answers a caution, or takes the answer back when there are no words. */
   answer(fingerprint: string, words: string): Promise<void> {
-    return this.enqueue(async () => {
+    return this.edits.add(async (headers) => {
       const params = { path: { edition: this.edition, build: this.build, fingerprint } };
       const path = '/api/editions/{edition}/builds/{build}/answers/{fingerprint}';
-      const headers = this.key();
-      await this.patiently(() =>
+      await this.edits.patiently(() =>
         taken(
           words.trim()
             ? api.PUT(path, { params, headers, body: { answer: words } })
@@ -252,7 +262,7 @@ export class BenchState {
     const change = this.heard;
     if (!change || this.isTyping || this.waiting || isTextField(document.activeElement)) return;
     this.heard = null;
-    void this.load().then(() => (this.told = `${change.by} changed ${change.label}`));
+    void this.load().then(() => (this.edits.told = `${change.by} changed ${change.label}`));
   }
 
   undo(): Promise<void> {
@@ -264,50 +274,12 @@ export class BenchState {
   }
 
   private step(which: 'undo' | 'redo', word: string): Promise<void> {
-    return this.enqueue(async () => {
-      const headers = this.key();
-      const done = await this.patiently(() =>
+    return this.edits.add(async (headers) => {
+      const done = await this.edits.patiently(() =>
         taken(api.POST(`/api/editions/{edition}/${which}`, { params: { path: { edition: this.edition } }, headers })),
       );
       await this.load();
-      this.told = `${word}: ${done.label}`;
+      this.edits.told = `${word}: ${done.label}`;
     });
-  }
-
-  /** Names one edit, so that it is done once however often it has to be sent. */
-  private key(): Record<string, string> {
-    return { 'Idempotency-Key': newKey() };
-  }
-
-  private enqueue(work: () => Promise<void>): Promise<void> {
-    this.waiting++;
-    this.told = '';
-    this.queue = this.queue.then(async () => {
-      try {
-        await work();
-        this.sentence = '';
-      } catch (problem) {
-        this.sentence = (problem as Error).message;
-      } finally {
-        this.waiting--;
-        this.catchUp();
-      }
-    });
-    return this.queue;
-  }
-
-  /** Asks again while the server or its database is away. */
-  private async patiently<T>(ask: () => Promise<T>): Promise<T> {
-    for (;;) {
-      try {
-        const answer = await ask();
-        this.isAway = false;
-        return answer;
-      } catch (problem) {
-        if (!(problem instanceof Problem) || !problem.isPassing) throw problem;
-        this.isAway = true;
-        await new Promise((later) => setTimeout(later, RETRY_MS));
-      }
-    }
   }
 }
