@@ -198,7 +198,8 @@ public final class EvaluatedBuild {
                 terms.band(),
                 l -> LinePrice.of(l, market.prices().of(l.id()).counted(), terms.zero(), Optional.empty()),
                 this::costOfOne,
-                market.forSale());
+                market.forSale(),
+                this::isAvailable);
     }
 
     /** One piece at the edition's prices in minor units; more than anything costs where it has no price. */

@@ -6,11 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.BiPredicate;
 import java.util.function.Function;
 import java.util.function.ToLongFunction;
 import lowfield.core.check.FigureRef;
 import lowfield.core.check.Finding;
 import lowfield.core.check.rules.Checks;
+import lowfield.core.check.rules.SetMembers;
 import lowfield.core.guide.Band;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
@@ -38,7 +40,8 @@ public final class CandidateImpacts {
 
     /**
      * The build as it stands: its findings, the price of each line in order, how its tier counts, how a line is priced, what
-     * one piece of a part costs in minor units, and the parts of a kind that can be bought, cheapest first.
+     * one piece of a part costs in minor units, the parts of a kind that can be bought, cheapest first, and whether anyone can
+     * buy a part for a line today.
      */
     public record Ground(
             Build build,
@@ -50,7 +53,8 @@ public final class CandidateImpacts {
             Band band,
             Function<Line, LinePrice> pricing,
             ToLongFunction<Part> pieces,
-            Function<Kind, List<Part>> forSale) {}
+            Function<Kind, List<Part>> forSale,
+            BiPredicate<Line, Part> isAvailable) {}
 
     public CandidateImpacts(Ground ground, UUID line) {
         this.ground = ground;
@@ -88,10 +92,19 @@ public final class CandidateImpacts {
                 total,
                 state,
                 total.total().minus(ground.total().total()),
-                outcome.alone(),
-                outcome.withForced(),
+                withSets(outcome.alone(), outcome.build()),
+                withSets(outcome.withForced(), outcome.forcedBuild()),
                 outcome.isTooLong(),
                 outline(outcome).group(total.total(), state, isUnfinished));
+    }
+
+    /** An impact with what is new about the vetted sets of other lines, whose members the changed build may not suit. */
+    private Impact withSets(Impact impact, Build after) {
+        var hasSets = after.lines().stream().anyMatch(l -> l.choice() instanceof Choice.VettedSet);
+        return hasSets
+                ? impact.and(Impact.between(
+                        ground.findings(), SetMembers.on(after, Checks.on(after), ground.isAvailable()), line))
+                : impact;
     }
 
     /** What is left to say of all parts that look the same to the checks: whether they fit, and what else they force. */
@@ -118,7 +131,9 @@ public final class CandidateImpacts {
     }
 
     private record Outcome(
+            Build build,
             Impact alone,
+            Build forcedBuild,
             Impact withForced,
             boolean isTooLong,
             List<CandidateImpact.Forced> forced,
@@ -126,6 +141,7 @@ public final class CandidateImpacts {
 
     private Outcome outcome(Part part) {
         var candidate = offered(line().with(new Choice.Chosen(part)));
+        var build = ground.build().replacing(candidate);
         var alone = Impact.ofReplacing(ground.build(), ground.findings(), candidate);
         var chain = chain(part, candidate);
         var forced = new ArrayList<CandidateImpact.Forced>();
@@ -137,7 +153,8 @@ public final class CandidateImpacts {
                     change.slot(), change.part(), price, change.why().evidence()));
         }
         var left = forced.isEmpty() ? alone : Impact.between(ground.findings(), Checks.on(chain.build()), line);
-        return new Outcome(alone, left, !chain.isSolved(), List.copyOf(forced), List.copyOf(prices));
+        return new Outcome(
+                build, alone, chain.build(), left, !chain.isSolved(), List.copyOf(forced), List.copyOf(prices));
     }
 
     /** The line with the condition of the offer that counts. */

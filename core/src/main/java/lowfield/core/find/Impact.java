@@ -3,6 +3,7 @@ package lowfield.core.find;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import lowfield.core.check.Finding;
 import lowfield.core.check.Verdict;
 import lowfield.core.check.rules.Checks;
@@ -45,6 +46,12 @@ public record Impact(List<Finding> findings) {
             }
         }
         return true;
+    }
+
+    /** Both, the other's last. */
+    Impact and(Impact other) {
+        return new Impact(
+                Stream.concat(findings.stream(), other.findings.stream()).toList());
     }
 
     /** What is left to decide: all but the notes. */

@@ -73,7 +73,8 @@ class CandidateImpactsTest {
                 new Band.FromTo(Money.of(80000, "EUR"), Money.of(100000, "EUR")),
                 this::price,
                 part -> euro.getOrDefault(part.id(), 100) * 100L,
-                kind -> kind == Slot.COOLER.kind() ? coolers : supplies);
+                kind -> kind == Slot.COOLER.kind() ? coolers : supplies,
+                (at, part) -> true);
         return new CandidateImpacts(ground, kit.line(slot));
     }
 

@@ -11,11 +11,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Stream;
 import lowfield.core.check.Finding;
 import lowfield.core.check.GeneratedParts;
 import lowfield.core.check.TestBuild;
 import lowfield.core.check.Verdict;
 import lowfield.core.check.rules.Checks;
+import lowfield.core.check.rules.SetMembers;
 import lowfield.core.guide.Band;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
@@ -73,17 +75,48 @@ class FinderEqualsBenchTest {
                 new Band.FromTo(Money.of(80000, "EUR"), Money.of(100000, "EUR")),
                 this::price,
                 part -> prices.getOrDefault(part.id(), 100) * 100L,
-                forSale::get);
+                forSale::get,
+                FinderEqualsBenchTest::isAvailable);
         return new CandidateImpacts(ground, line);
+    }
+
+    /** Every other part of a set can be bought today. */
+    private static boolean isAvailable(Line line, Part part) {
+        return part.id().hashCode() % 2 == 0;
+    }
+
+    /** What the bench says of a build. */
+    private static List<Finding> bench(Build build) {
+        var own = Checks.on(build);
+        return Stream.concat(own.stream(), SetMembers.on(build, own, FinderEqualsBenchTest::isAvailable).stream())
+                .toList();
+    }
+
+    /** The build with vetted sets of three in place of some choices. */
+    private Build withSets(Build build) {
+        var changed = build;
+        for (var line : build.lines()) {
+            if (line.choice() instanceof Choice.Chosen chosen && parts.random().nextInt(4) == 0) {
+                var others = forSale.get(line.slot().kind()).stream()
+                        .filter(p -> !p.equals(chosen.which()))
+                        .limit(2);
+                var set = Choice.VettedSet.of(
+                        Stream.concat(Stream.of(chosen.which()), others).toList(), ZERO, p -> Optional.empty());
+                changed = changed.replacing(line.with(set));
+            }
+        }
+        return changed;
     }
 
     @Test
     void everySwapInEverySlot() {
+        var setsTold = 0;
         var chains = new TreeMap<Integer, Integer>();
         var swaps = new EnumMap<Slot, Integer>(Slot.class);
         for (int i = 0; i < 900; i++) {
-            var build = i % 3 == 0 ? TestBuild.sound().build() : parts.build();
-            var before = Checks.on(build);
+            var plain = i % 3 == 0 ? TestBuild.sound().build() : parts.build();
+            var build = i % 5 == 0 ? withSets(plain) : plain;
+            var before = bench(build);
             for (var line : build.lines()) {
                 var candidate =
                         forSale.get(line.slot().kind()).get(parts.random().nextInt(14));
@@ -101,8 +134,13 @@ class FinderEqualsBenchTest {
                 }
                 chains.merge(impact.forcesTooMuch() ? -1 : impact.forced().size(), 1, Integer::sum);
                 swaps.merge(line.slot(), 1, Integer::sum);
+                setsTold += impact.alone().findings().stream()
+                                .anyMatch(f -> f.check().id().equals("set-members"))
+                        ? 1
+                        : 0;
             }
         }
+        assertThat(setsTold).isGreaterThanOrEqualTo(LEAST);
         assertThat(swaps.keySet()).containsExactly(Slot.values());
         assertThat(swaps.values()).allMatch(n -> n >= LEAST);
         for (var length : List.of(-1, 0, 1, 2, 3)) {
@@ -202,9 +240,8 @@ class FinderEqualsBenchTest {
 
     /** Everything that the bench says after the steps and did not before, or that touches the line, and nothing else. */
     private static void holds(List<Finding> before, Build after, UUID line, Impact said) {
-        var bench = Checks.on(after).stream()
-                .filter(f -> f.verdict() != Verdict.FITS)
-                .toList();
+        var bench =
+                bench(after).stream().filter(f -> f.verdict() != Verdict.FITS).toList();
         for (var finding : bench) {
             var isSaid = said.findings().stream().anyMatch(finding::equalTo);
             var wasThere = before.stream().anyMatch(finding::equalTo);
