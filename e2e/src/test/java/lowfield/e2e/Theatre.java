@@ -7,9 +7,11 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -23,10 +25,8 @@ import java.util.concurrent.TimeUnit;
 /** Database, market and server as programs of their own, on free ports, for one journey; with or without the demo's world. */
 final class Theatre implements AutoCloseable {
     private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
-    /** The demo's world as the first journey of this run loaded it, for the others. */
-    private static final Path WORLD = Path.of(
-            System.getProperty("java.io.tmpdir"),
-            "lowfield-world-" + ProcessHandle.current().pid());
+    /** The demo's world as the first journey that wanted it loaded it, for the others of this build. */
+    private static final Path WORLD = Path.of("target", "demo-world").toAbsolutePath();
 
     private final Path folder;
     private final List<Process> programs = new ArrayList<>();
@@ -34,17 +34,36 @@ final class Theatre implements AutoCloseable {
     final int readerPort = freePort();
     private final int market = freePort();
 
-    static {
-        WORLD.toFile().deleteOnExit();
-    }
-
     Theatre(boolean demo) throws IOException {
         folder = Files.createTempDirectory("lowfield-journey");
         cluster("scratch");
-        var isLoaded = demo && Files.exists(WORLD);
-        if (isLoaded) {
-            cluster("fill", WORLD.toString());
+        if (!demo) {
+            play(false);
+            return;
         }
+        // Journeys may run side by side: whoever comes while the world is being loaded waits for it.
+        try (var lock = FileChannel.open(
+                WORLD.resolveSibling("demo-world.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE)) {
+            lock.lock();
+            if (isOfThisBuild()) {
+                cluster("fill", WORLD.toString());
+            } else {
+                play(true);
+                cluster("save", WORLD.toString());
+                return;
+            }
+        }
+        play(true);
+    }
+
+    private static boolean isOfThisBuild() throws IOException {
+        return Files.exists(WORLD)
+                && Files.getLastModifiedTime(WORLD).compareTo(Files.getLastModifiedTime(jar("server"))) > 0
+                && Files.getLastModifiedTime(WORLD).compareTo(Files.getLastModifiedTime(jar("market"))) > 0;
+    }
+
+    /** Starts market and server on the cluster as it is, and waits until they answer. */
+    private void play(boolean demo) throws IOException {
         var database = database();
         start("market", Map.of(), jar("market"), String.valueOf(market));
         var at = "@127.0.0.1:" + market;
@@ -67,9 +86,6 @@ final class Theatre implements AutoCloseable {
         }
         start("server", settings, jar("server"));
         awaitReady();
-        if (demo && !isLoaded) {
-            cluster("save", WORLD.toString());
-        }
     }
 
     String desk() {

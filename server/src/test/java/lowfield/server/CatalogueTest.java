@@ -3,9 +3,11 @@ package lowfield.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
+import lowfield.server.platform.Notices;
 import org.jooq.DSLContext;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -107,7 +109,7 @@ class CatalogueTest {
         world.stage
                 .bean(DSLContext.class)
                 .execute("update variant set spec = '{\"cardLength\": -5, \"volume\": 41}' where id = ?::uuid", box);
-        add("CASE", "Undoubted " + UUID.randomUUID(), "", Map.of());
+        world.stage.bean(Notices.class).changed(Notices.Topic.CATALOGUE, List.of(UUID.fromString(box)));
         var spec = sheet(box).path("part").path("spec");
         assertThat(spec.has("cardLength")).isFalse();
         assertThat(spec.path("volume").asInt()).isEqualTo(41);

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lowfield.core.Lazy;
 import lowfield.core.check.Finding;
 import lowfield.core.check.GivenAnswers;
 import lowfield.core.check.Verdict;

@@ -11,20 +11,21 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lowfield.core.Lazy;
 import lowfield.core.find.Shelf;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.server.platform.NotFound;
 
-/** All parts at one moment, one shelf a kind: an immutable snapshot on the heap. */
+/** All parts at one moment, one shelf a kind, each made when it is first asked for: an immutable snapshot on the heap. */
 public final class Catalogue {
     private static final Comparator<Part> BY_NAME =
             Comparator.comparing(Part::fullName).thenComparing(Part::id);
 
     private final Map<UUID, Part> parts;
     private final Map<UUID, UUID> merged;
-    private final Map<Kind, Shelf> shelves;
-    private final Map<UUID, Integer> siblings;
+    private final Map<Kind, Lazy<Shelf>> shelves;
+    private final Lazy<Map<UUID, Integer>> siblings;
 
     /** {@code merged} leads from ids that were merged to those that stay. */
     Catalogue(Collection<Part> all, Map<UUID, UUID> merged) {
@@ -36,12 +37,14 @@ public final class Catalogue {
     }
 
     /** With the shelves of some kinds made anew, and the others as they are. */
-    private Catalogue(Map<UUID, Part> parts, Map<UUID, UUID> merged, Map<Kind, Shelf> present, Collection<Kind> anew) {
+    private Catalogue(
+            Map<UUID, Part> parts, Map<UUID, UUID> merged, Map<Kind, Lazy<Shelf>> present, Collection<Kind> anew) {
         this.parts = parts;
         this.merged = merged;
-        siblings = parts.values().stream().collect(Collectors.groupingBy(Part::product, Collectors.summingInt(p -> 1)));
+        siblings = new Lazy<>(() ->
+                parts.values().stream().collect(Collectors.groupingBy(Part::product, Collectors.summingInt(p -> 1))));
         shelves = new EnumMap<>(present);
-        anew.forEach(kind -> shelves.put(kind, new Shelf(kind, sorted(kind))));
+        anew.forEach(kind -> shelves.put(kind, new Lazy<>(() -> new Shelf(kind, sorted(kind)))));
     }
 
     private List<Part> sorted(Kind kind) {
@@ -74,11 +77,16 @@ public final class Catalogue {
     }
 
     public Shelf shelf(Kind kind) {
-        return shelves.get(kind);
+        return shelves.get(kind).get();
+    }
+
+    /** Makes every shelf that was not asked for yet. */
+    void makeShelves() {
+        shelves.values().forEach(Lazy::get);
     }
 
     /** How many other variants there are of a part's product. */
     public int siblings(Part part) {
-        return siblings.getOrDefault(part.product(), 1) - 1;
+        return siblings.get().getOrDefault(part.product(), 1) - 1;
     }
 }

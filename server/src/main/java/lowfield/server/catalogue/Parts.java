@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.Executor;
 import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
 import lowfield.core.part.Gtin;
@@ -32,6 +33,7 @@ import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -47,11 +49,11 @@ public class Parts {
     private final Notices notices;
     private final Snapshot<Catalogue> snapshot;
 
-    Parts(DSLContext db, Clock clock, Notices notices) {
+    Parts(DSLContext db, Clock clock, Notices notices, @Qualifier("applicationTaskExecutor") Executor background) {
         this.db = db;
         this.clock = clock;
         this.notices = notices;
-        this.snapshot = new Snapshot<>(this::load, this::renewed);
+        this.snapshot = new Snapshot<>(this::load, this::renewed).builtAhead(background, Catalogue::makeShelves);
         notices.whenChanged(change -> {
             if (change.topic() == Notices.Topic.CATALOGUE) {
                 snapshot.invalidate(change);

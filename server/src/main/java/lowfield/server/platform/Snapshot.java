@@ -3,20 +3,29 @@ package lowfield.server.platform;
 import java.util.HashSet;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.Executor;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BiFunction;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * An immutable value on the heap that is built from the database when it is first asked for after a change: as a whole, or
  * from the one before where the change is about some parts only.
  */
 public final class Snapshot<T> {
+    private static final Logger LOG = LoggerFactory.getLogger(Snapshot.class);
+
     private record Held<T>(T value, long version) {}
 
     private final Supplier<T> build;
     private final BiFunction<T, Set<UUID>, T> patch;
     private final Pending pending = new Pending();
+    private final AtomicBoolean isQueued = new AtomicBoolean();
+    private volatile Runnable ahead = () -> {};
     private volatile @Nullable Held<T> held;
 
     /** One that is always built as a whole. */
@@ -28,6 +37,30 @@ public final class Snapshot<T> {
     public Snapshot(Supplier<T> build, BiFunction<T, Set<UUID>, T> patch) {
         this.build = build;
         this.patch = patch;
+    }
+
+    /**
+     * From now on a change has the next value built in the background at once, and {@code warm} with it; whoever asks before it
+     * is there waits for it. Should the database be away, it is built when it is asked for.
+     */
+    public Snapshot<T> builtAhead(Executor background, Consumer<T> warm) {
+        this.ahead = () -> {
+            if (isQueued.compareAndSet(false, true)) {
+                background.execute(() -> {
+                    isQueued.set(false);
+                    buildAhead(warm);
+                });
+            }
+        };
+        return this;
+    }
+
+    private void buildAhead(Consumer<T> warm) {
+        try {
+            warm.accept(get());
+        } catch (RuntimeException away) {
+            LOG.debug("A snapshot was not built ahead", away);
+        }
     }
 
     /** What has changed since the value was built. Telling it never waits for a value that is being built. */
@@ -54,11 +87,13 @@ public final class Snapshot<T> {
 
     public void invalidate() {
         pending.add(true, Set.of());
+        ahead.run();
     }
 
     /** After this change the value is stale, as a whole or in part. */
     public void invalidate(Notices.Change change) {
         pending.add(change.isWhole(), change.parts());
+        ahead.run();
     }
 
     public T get() {

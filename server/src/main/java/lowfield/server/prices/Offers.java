@@ -18,7 +18,9 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import lowfield.core.Lazy;
 import lowfield.core.estimate.Basis;
 import lowfield.core.estimate.Estimates;
 import lowfield.core.money.Money;
@@ -80,10 +82,10 @@ public class Offers {
     private final Cache<ListKey, HeldList> lists =
             IdleCache.cache().softValues().build();
 
-    /** A list of prices, and from when until when it holds. */
-    private record HeldList(PriceList list, Instant from, Instant until) {
+    /** A list of prices, and from when until when it holds; until when is worked out only once the shortest time is over. */
+    private record HeldList(PriceList list, Instant from, Supplier<Instant> nextChange) {
         boolean holds(Instant now) {
-            return !now.isBefore(from) && now.isBefore(until);
+            return !now.isBefore(from) && (now.isBefore(from.plus(SHORTEST)) || now.isBefore(nextChange.get()));
         }
     }
 
@@ -143,9 +145,7 @@ public class Offers {
                 asked.policy(),
                 now,
                 asked.estimates() ? seen.estimates(asked.catalogue()) : Estimator.NONE);
-        var next = seen.nextChange(asked.policy(), asked.shops(), now);
-        var minute = now.plus(SHORTEST);
-        return new HeldList(list, now, next.isAfter(minute) ? next : minute);
+        return new HeldList(list, now, new Lazy<>(() -> seen.nextChange(asked.policy(), asked.shops(), now)));
     }
 
     private Seen load() {

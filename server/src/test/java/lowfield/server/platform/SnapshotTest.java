@@ -3,6 +3,7 @@ package lowfield.server.platform;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -69,6 +70,32 @@ class SnapshotTest {
         assertThatThrownBy(snapshot::get).hasMessage("away");
         fails.set(false);
         assertThat(snapshot.get()).isEqualTo("parts " + List.of(ONE));
+    }
+
+    @Test
+    void aChangeBuildsAheadOnceHoweverManyFollow() {
+        var background = new ArrayDeque<Runnable>();
+        var warmed = new ArrayList<String>();
+        snapshot.builtAhead(background::add, warmed::add);
+        changed();
+        changed(ONE);
+        assertThat(background).hasSize(1);
+        assertThat(done).isEmpty();
+        background.remove().run();
+        assertThat(warmed).containsExactly("whole");
+        assertThat(snapshot.get()).isEqualTo("whole");
+        assertThat(done).containsExactly("whole");
+        changed(TWO);
+        assertThat(background).hasSize(1);
+    }
+
+    @Test
+    void whatCannotBeBuiltAheadIsBuiltWhenAskedFor() {
+        snapshot.builtAhead(Runnable::run, value -> {});
+        fails.set(true);
+        changed();
+        fails.set(false);
+        assertThat(snapshot.get()).isEqualTo("whole");
     }
 
     @Test

@@ -1,14 +1,14 @@
-package lowfield.core.edition;
+package lowfield.core;
 
 import java.util.Optional;
 import java.util.function.Supplier;
 
 /** A value that is worked out when it is first asked for, and once, whichever threads ask. */
-final class Lazy<T> implements Supplier<T> {
+public final class Lazy<T> implements Supplier<T> {
     private final Supplier<T> work;
     private volatile Optional<T> value = Optional.empty();
 
-    Lazy(Supplier<T> work) {
+    public Lazy(Supplier<T> work) {
         this.work = work;
     }
 
