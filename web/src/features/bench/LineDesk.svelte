@@ -152,13 +152,25 @@
   </div>
 {/if}
 
-<label class="mt-4 block"
-  ><span class="label">Note for yourself, never published</span><input
-    class="w-full border-b border-hairline bg-transparent py-1 focus:border-moss"
-    placeholder="look at this next time"
-    maxlength="2000"
-    disabled={!open}
-    value={line.note}
-    onchange={(event) => void bench.edit(line.id, { note: event.currentTarget.value })}
-  /></label
->
+<div class="mt-4 grid grid-cols-[1fr_220px] items-end gap-7">
+  <label class="block"
+    ><span class="label">Note for yourself, never published</span><input
+      class="w-full border-b border-hairline bg-transparent py-1 focus:border-moss"
+      placeholder="look at this next time"
+      maxlength="2000"
+      disabled={!open}
+      value={line.note}
+      onchange={(event) => void bench.edit(line.id, { note: event.currentTarget.value })}
+    /></label
+  >
+  {#if isPart}<label class="block"
+      ><span class="label">Version you mean</span><input
+        class="w-full border-b border-hairline bg-transparent py-1 focus:border-moss"
+        placeholder="white"
+        maxlength="40"
+        disabled={!open}
+        value={line.meant ?? ''}
+        onchange={(event) => void bench.edit(line.id, { meant: event.currentTarget.value })}
+      /></label
+    >{/if}
+</div>

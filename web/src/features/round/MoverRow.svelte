@@ -2,26 +2,26 @@
   import type { Schemas } from '$lib/api/client';
   import type { Format } from '$lib/format';
   import Mark from '$ui/Mark.svelte';
-  import { usePartHistory } from './queries';
   import Spark from './Spark.svelte';
-  import { isInDoubt, words } from './movers';
+  import { words } from './movers';
 
   /** One thing that wants a decision: what, where, before and after, and its last half year. */
   let {
     mover,
+    days,
     format,
     isAt,
     isInside,
     onfocus,
   }: {
     mover: Schemas['Mover'];
+    days?: Schemas['Day'][];
     format: Format;
     isAt: boolean;
     isInside: boolean;
     onfocus: () => void;
   } = $props();
 
-  const history = usePartHistory(() => (isInDoubt(mover) ? null : mover.part));
   let row = $state<HTMLElement>();
   const tiers = $derived([...new Set(mover.places.map((p) => p.tier.split(',')[0]!))]);
 
@@ -53,7 +53,7 @@
     ></span
   >
   <span
-    >{#if history.data}<Spark days={history.data.accepted} label="Half a year of {mover.title}" />{/if}</span
+    >{#if days}<Spark {days} label="Half a year of {mover.title}" />{/if}</span
   >
   <span class="text-right text-soft">{mover.beforeMinor == null ? '' : format.money(mover.beforeMinor)}</span>
   <span class="text-right font-semibold">{mover.nowMinor == null ? '' : format.money(mover.nowMinor)}</span>

@@ -25,6 +25,7 @@
   let opened = $state<string[]>([]);
   const open = $derived(laidOut(queue.data?.open ?? [], opened));
   const decided = $derived(queue.data?.decided ?? []);
+  const curves = $derived(new Map(queue.data?.curves.map((c) => [c.part, c.days])));
   const current = $derived(open[Math.min(at, open.length - 1)]);
 
   function move(by: number): void {
@@ -130,6 +131,7 @@
     {#each open as mover, i (mover.key + mover.fingerprint)}
       <MoverRow
         {mover}
+        days={curves.get(mover.part ?? '')}
         {format}
         isAt={mover === current}
         isInside={!queue.data?.open.includes(mover)}

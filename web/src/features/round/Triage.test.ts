@@ -29,11 +29,13 @@ const mover = (title: string, form: Mover['form'], more: Partial<Mover> = {}): M
 const moved = mover('Vane Six', 'MOVED', { part: 'vane' } as never);
 const over = mover('Mate', 'OVER');
 
+const day = (on: string, minor: number) => ({ day: on, minor, shop: 'Ferrowby', gap: false, mayStand: true });
+const curves = [{ part: 'vane', days: [day('2026-11-01', 30000), day('2026-12-01', 33000)] }];
+
 /** The server's queue: what is decided goes to the other list. */
 function triage(open: Mover[], refuse?: () => Response): Asked[] {
-  const queue = { open: [...open], decided: [] as Mover[] };
+  const queue = { open: [...open], decided: [] as Mover[], curves };
   const asked = serve(({ method, path, body }) => {
-    if (path.includes('/history')) return { accepted: [] };
     if (method === 'GET') return queue;
     if (refuse) return refuse();
     const key = decodeURIComponent(path.split('/').at(-2)!);
@@ -137,6 +139,13 @@ describe('what moved', () => {
     press('k');
     expect(await screen.findByText('This price was decided already.')).toBeTruthy();
     expect(within(current()).getByText('Vane Six')).toBeTruthy();
+  });
+
+  it('brings the last half year of its parts along', async () => {
+    const asked = triage([moved, over]);
+    expect(await screen.findByRole('img', { name: 'Half a year of Vane Six' })).toBeTruthy();
+    expect(screen.queryByRole('img', { name: 'Half a year of Mate' })).toBeNull();
+    expect(asked.map((a) => a.path)).toEqual(['/api/editions/e/movers']);
   });
 
   it('says when there is nothing to decide', async () => {

@@ -61,13 +61,22 @@ final class FinderMeasure {
             ask(client, edition, line, sentence);
             System.out.printf(Locale.ROOT, "%6.1f ms  %s%n", (System.nanoTime() - start) / 1e6, sentence);
         }
-        var sorted = times.stream().sorted().toList();
-        System.out.printf(
-                Locale.ROOT,
-                "p50_ms=%.1f p95_ms=%.1f heap_mb=%d%n",
-                sorted.get(sorted.size() / 2),
-                sorted.get(sorted.size() * 95 / 100),
-                after - before);
+        try (var peer = new FinderInSql(database)) {
+            var inSql = share(peer.times(TIMES, 3), 95);
+            System.out.printf(Locale.ROOT, "the same of PostgreSQL: p95 %.1f ms%n", inSql);
+            System.out.printf(
+                    Locale.ROOT,
+                    "p50_ms=%.1f p95_ms=%.1f heap_mb=%d sql_ratio=%.2f%n",
+                    share(times, 50),
+                    share(times, 95),
+                    after - before,
+                    share(times, 95) / inSql);
+        }
+    }
+
+    /** What so many of a hundred times do not exceed. */
+    private static double share(List<Double> times, int percent) {
+        return times.stream().sorted().toList().get(times.size() * percent / 100);
     }
 
     /** Grows the demo to 40,000 parts, each with so many listings. */

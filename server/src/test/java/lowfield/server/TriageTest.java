@@ -78,6 +78,12 @@ class TriageTest {
         assertThat(mover.path("beforeMinor").asLong())
                 .isNotEqualTo(mover.path("nowMinor").asLong());
         assertThat(mover.path("places").size()).isOne();
+        assertThat(queue().path("curves")
+                        .valueStream()
+                        .filter(c -> c.path("part").equals(mover.path("part")))
+                        .flatMap(c -> c.path("days").valueStream())
+                        .map(d -> d.path("minor").asLong()))
+                .contains(mover.path("nowMinor").asLong());
         assertThat(mover.path("weight").asLong())
                 .isEqualTo(Math.abs(mover.path("nowMinor").asLong()
                         - mover.path("beforeMinor").asLong()));

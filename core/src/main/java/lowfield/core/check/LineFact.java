@@ -52,6 +52,14 @@ public final class LineFact<T> implements Input<T> {
     /** Where the author puts it; not applicable where it goes where it fits best. */
     public static final LineFact<String> PLACE = new LineFact<>(
             "place", "place", line -> line.place().map(Figure::of).orElseGet(Figure::notApplicable));
+    /** Which version of the part the author means; not applicable where any will do. */
+    public static final LineFact<String> MEANT = new LineFact<>(
+            "meant",
+            "the version that is meant",
+            line -> line.meant().map(Figure::of).orElseGet(Figure::notApplicable));
+    /** The part's full name, which tells its version; not applicable where no part of the catalogue is chosen. */
+    public static final LineFact<String> NAME =
+            new LineFact<>("name", "the part's name", line -> ofPart(line, Part::fullName));
     /** The condition of the offer that counts; not applicable without an offer. */
     public static final LineFact<Condition> CONDITION = new LineFact<>(
             "condition", "condition", line -> line.condition().map(Figure::of).orElseGet(Figure::notApplicable));

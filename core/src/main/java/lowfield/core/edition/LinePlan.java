@@ -14,6 +14,7 @@ import lowfield.core.reason.Reason;
  *
  * @param choice a vetted set stands with any of its members; prices decide which wins
  * @param place where a radiator, a fan or a drive goes; absent where it fits best
+ * @param meant which version of the part is meant; absent where any will do
  * @param held the listing that the author holds the choice to
  * @param follows the line that this one takes its choice from
  * @param compared parts shown side by side under the reason
@@ -25,6 +26,7 @@ public record LinePlan(
         int quantity,
         boolean isCounted,
         Optional<String> place,
+        Optional<String> meant,
         Optional<UUID> held,
         Reason reason,
         List<Option> options,
@@ -42,6 +44,6 @@ public record LinePlan(
 
     /** The line as it stands with a choice; the condition of its offer is not known yet. */
     Line with(Choice other) {
-        return new Line(id, slot, other, quantity, isCounted, place, Optional.<Condition>empty());
+        return new Line(id, slot, other, quantity, isCounted, place, meant, Optional.<Condition>empty());
     }
 }

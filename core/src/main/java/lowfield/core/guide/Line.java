@@ -9,6 +9,7 @@ import lowfield.core.offer.Condition;
  * One line of a build: what fills a slot, how many, and whether it counts in the total.
  *
  * @param place where the author puts a radiator, a fan or a drive; absent where it goes where it fits best
+ * @param meant which version of the part is meant, in a word or two ("white"); absent where any will do
  * @param condition the condition of the offer that counts; absent without an offer
  */
 public record Line(
@@ -18,6 +19,7 @@ public record Line(
         int quantity,
         boolean counted,
         Optional<String> place,
+        Optional<String> meant,
         Optional<Condition> condition) {
     public static final int MOST = 20;
 
@@ -27,20 +29,24 @@ public record Line(
 
     /** One that goes where it fits best and whose offer is not known. */
     public Line(UUID id, Slot slot, Choice choice, int quantity, boolean counted) {
-        this(id, slot, choice, quantity, counted, Optional.empty(), Optional.empty());
+        this(id, slot, choice, quantity, counted, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
-    /** Another choice: its place stays, the condition of another offer does not. */
+    /** Another choice: its place and what is meant stay, the condition of another offer does not. */
     public Line with(Choice other) {
-        return new Line(id, slot, other, quantity, counted, place, Optional.empty());
+        return new Line(id, slot, other, quantity, counted, place, meant, Optional.empty());
     }
 
     public Line at(String where) {
-        return new Line(id, slot, choice, quantity, counted, Optional.of(where), condition);
+        return new Line(id, slot, choice, quantity, counted, Optional.of(where), meant, condition);
+    }
+
+    public Line meaning(String version) {
+        return new Line(id, slot, choice, quantity, counted, place, Optional.of(version), condition);
     }
 
     public Line in(Condition state) {
-        return new Line(id, slot, choice, quantity, counted, place, Optional.of(state));
+        return new Line(id, slot, choice, quantity, counted, place, meant, Optional.of(state));
     }
 
     public boolean isEmpty() {

@@ -550,6 +550,9 @@ public final class GeneratedParts {
                             ? "upright"
                             : List.of("front", "top", "rear").get(random.nextInt(3)));
         }
+        if (random.nextInt(12) == 0) {
+            line = line.meaning(random.nextBoolean() ? "Test" : "white");
+        }
         return random.nextInt(4) == 0 ? line.in(Condition.values()[random.nextInt(4)]) : line;
     }
 

@@ -146,6 +146,11 @@ public final class TestBuild {
     }
 
     /** Where the author puts what is on a slot's lines. */
+    public TestBuild meaning(Slot slot, String version) {
+        lines.replaceAll(l -> l.slot() == slot ? l.meaning(version) : l);
+        return this;
+    }
+
     public TestBuild at(Slot slot, String place) {
         lines.replaceAll(l -> l.slot() == slot ? l.at(place) : l);
         return this;

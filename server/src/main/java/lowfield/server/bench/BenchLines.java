@@ -88,6 +88,7 @@ class BenchLines {
                 state.options(),
                 state.comparedOf(),
                 state.place(),
+                state.meant(),
                 state.policy());
     }
 

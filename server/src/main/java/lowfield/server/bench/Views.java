@@ -160,6 +160,7 @@ public final class Views {
             List<OptionState> options,
             List<UUID> compared,
             @Nullable String place,
+            @Nullable String meant,
             @Nullable OverrideForm policy) {}
 
     /** A line that is open on the bench: what each part of its vetted set, each alternative and each upgrade would do. */

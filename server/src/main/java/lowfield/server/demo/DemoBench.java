@@ -61,6 +61,7 @@ class DemoBench {
                         null,
                         null,
                         null,
+                        null,
                         null),
                 view.version(),
                 world.author());
@@ -91,6 +92,7 @@ class DemoBench {
                 change.reason(),
                 null,
                 options(change, view, world),
+                null,
                 null,
                 null,
                 null,

@@ -31,6 +31,7 @@ final class LineColumns {
             Column.of(LINE.FOLLOWS, LineState::follows),
             Column.of(LINE.NOTE, LineState::note),
             Column.of(LINE.PLACE, LineState::place),
+            Column.of(LINE.MEANT, LineState::meant),
             new Column<>(LINE.POLICY, LineState::policy, TierRows::stored),
             new Column<>(LINE.SLOT, LineState::slot, Slot::name),
             new Column<>(LINE.CHOICE, LineState::choice, Json::jsonb),
@@ -86,6 +87,7 @@ final class LineColumns {
                 r.getNote(),
                 List.of(r.getCompared()),
                 r.getPlace(),
+                r.getMeant(),
                 TierRows.override(r.getPolicy()));
     }
 

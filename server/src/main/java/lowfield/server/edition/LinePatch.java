@@ -20,6 +20,7 @@ public record LinePatch(
         @Nullable String note,
         @Nullable List<UUID> compared,
         @Nullable String place,
+        @Nullable String meant,
         @Nullable OverrideForm policy) {
     private static final int MOST_COMPARED = 4;
     private static final int MOST_OPTIONS = 12;
@@ -31,12 +32,13 @@ public record LinePatch(
     public record Following(@Nullable UUID line) {}
 
     public static LinePatch choose(ChoiceState choice) {
-        return new LinePatch(choice, null, null, null, null, null, null, null, null, null, null, null);
+        return new LinePatch(choice, null, null, null, null, null, null, null, null, null, null, null, null);
     }
 
     /** Holds a choice to a listing, or lets it go when there is none. */
     public static LinePatch hold(@Nullable UUID listing, String why) {
-        return new LinePatch(null, null, null, new Hold(listing, why), null, null, null, null, null, null, null, null);
+        return new LinePatch(
+                null, null, null, new Hold(listing, why), null, null, null, null, null, null, null, null, null);
     }
 
     /** The state after the edit; {@code now} is the choice after it, as core knows it. A new choice lets go of a held offer. */
@@ -48,6 +50,7 @@ public record LinePatch(
         var confirmed = Boolean.TRUE.equals(confirmReason);
         RuleBroken.unless(note == null || note.length() <= 2000, "A note takes at most 2,000 letters.");
         RuleBroken.unless(place == null || place.length() <= 40, "A place takes at most 40 letters.");
+        RuleBroken.unless(meant == null || meant.length() <= 40, "A version that is meant takes at most 40 letters.");
         return old.with(line -> {
             line.choice = choice != null ? choice : old.choice();
             line.quantity = quantity != null ? quantity : old.quantity();
@@ -61,6 +64,7 @@ public record LinePatch(
             line.note = note != null ? note : line.note;
             line.compared = compared != null ? sideBySide(compared) : line.compared;
             line.place = place != null ? place : line.place;
+            line.meant = meant != null ? meant : line.meant;
             line.policy = policy != null ? policy : line.policy;
         });
     }
@@ -104,6 +108,7 @@ public record LinePatch(
                 && note == null
                 && compared == null
                 && place == null
+                && meant == null
                 && policy == null;
     }
 }

@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  * Everything an author can say of a line; the journal keeps it whole, before and after each edit. A line that follows another
  * takes its choice, quantity and offer from there, and its reason and options too where it has none of its own. The note is
  * for the author alone; {@code compared} are parts set side by side under the reason; {@code place} is where a radiator, a fan
- * or an upright card goes, and {@code policy} which other offers it admits.
+ * or an upright card goes, {@code meant} which version of the part is meant, and {@code policy} which other offers it admits.
  */
 public record LineState(
         UUID build,
@@ -36,10 +36,12 @@ public record LineState(
         @Nullable String note,
         @Nullable List<UUID> compared,
         @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable String place,
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable String meant,
         @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable OverrideForm policy) {
     public LineState {
         policy = OverrideForm.stored(policy);
         place = place == null || place.isBlank() ? null : place.strip();
+        meant = meant == null || meant.isBlank() ? null : meant.strip();
         options = List.copyOf(options);
         note = note == null ? "" : note;
         compared = compared == null ? List.of() : List.copyOf(compared);
@@ -61,6 +63,7 @@ public record LineState(
                 null,
                 "",
                 List.of(),
+                null,
                 null,
                 null);
     }
@@ -92,6 +95,7 @@ public record LineState(
                 quantity,
                 counted,
                 Optional.ofNullable(place),
+                Optional.ofNullable(meant),
                 Optional.ofNullable(heldListing),
                 reasonOf(),
                 options.stream()
@@ -154,6 +158,9 @@ public record LineState(
         String place;
 
         @Nullable
+        String meant;
+
+        @Nullable
         OverrideForm policy;
 
         private Draft(LineState old) {
@@ -170,6 +177,7 @@ public record LineState(
             note = Optional.ofNullable(old.note).orElse("");
             compared = old.comparedOf();
             place = old.place;
+            meant = old.meant;
             policy = old.policy;
         }
 
@@ -198,6 +206,7 @@ public record LineState(
                     note,
                     compared,
                     place,
+                    meant,
                     policy);
         }
     }

@@ -11,9 +11,13 @@ import static lowfield.db.Tables.SHOP;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import lowfield.core.history.PriceStanding;
@@ -35,6 +39,7 @@ public class Histories {
     private static final int MONTHS = 18;
     private static final int MOST_DOUBTED = 200;
     private static final int GAP_DAYS = 21;
+    private static final int HALF_YEAR = 183;
     private static final Field<Integer> EPOCH_DAY = DSL.field("{0} - date '1970-01-01'", Integer.class, PRICE_DAY.DAY);
 
     private final DSLContext db;
@@ -100,7 +105,7 @@ public class Histories {
     private Optional<Long> comparable(Part part, LocalDate from, LocalDate to) {
         return part.suggestedPrice()
                 .filter(m -> currency(part.id()).equals(Optional.of(m.currency().getCurrencyCode())))
-                .filter(m -> db.fetchExists(newPrices(part.id(), from, to)))
+                .filter(m -> db.fetchExists(newPrices(DSL.val(part.id()), from, to)))
                 .map(m -> m.minor());
     }
 
@@ -113,7 +118,7 @@ public class Histories {
     }
 
     /** Prices across conditions are not compared: those of new goods, and others only where it was never sold new. */
-    private static Select<Record1<Integer>> newPrices(UUID part, LocalDate from, LocalDate to) {
+    private static Select<Record1<Integer>> newPrices(Field<UUID> part, LocalDate from, LocalDate to) {
         var any = PRICE_DAY.as("any_new");
         return DSL.selectOne()
                 .from(any)
@@ -124,23 +129,37 @@ public class Histories {
                         any.BOOKABLE_MINOR.isNotNull());
     }
 
-    /** Of each day the lowest of all shops. Days come as numbers, which are read many times faster than dates. */
     private List<Day> days(UUID part, LocalDate from, LocalDate to) {
-        var days = new ArrayList<Day>();
-        db.select(EPOCH_DAY, PRICE_DAY.BOOKABLE_MINOR, SHOP.NAME, SHOP.MAY_STAND)
-                .distinctOn(PRICE_DAY.DAY)
+        return days(Set.of(part), from, to).getOrDefault(part, List.of());
+    }
+
+    /** The last half year of many parts at once; a part without a price is absent. */
+    @Transactional(readOnly = true)
+    public Map<UUID, List<Day>> halfYears(Collection<UUID> parts, LocalDate today) {
+        return parts.isEmpty() ? Map.of() : days(parts, today.minusDays(HALF_YEAR), today);
+    }
+
+    /** Of each day the lowest of all shops. Days come as numbers, which are read many times faster than dates. */
+    private Map<UUID, List<Day>> days(Collection<UUID> parts, LocalDate from, LocalDate to) {
+        var days = new HashMap<UUID, List<Day>>();
+        db.select(PRICE_DAY.VARIANT_ID, EPOCH_DAY, PRICE_DAY.BOOKABLE_MINOR, SHOP.NAME, SHOP.MAY_STAND)
+                .distinctOn(PRICE_DAY.VARIANT_ID, PRICE_DAY.DAY)
                 .from(PRICE_DAY)
                 .join(SHOP)
                 .on(SHOP.ID.eq(PRICE_DAY.SHOP_ID))
                 .where(
-                        PRICE_DAY.VARIANT_ID.eq(part),
+                        PRICE_DAY.VARIANT_ID.in(parts),
                         PRICE_DAY.DAY.between(from, to),
                         PRICE_DAY.BOOKABLE_MINOR.isNotNull(),
-                        PRICE_DAY.CONDITION.eq(Condition.NEW.name()).or(DSL.notExists(newPrices(part, from, to))))
-                .orderBy(PRICE_DAY.DAY, PRICE_DAY.BOOKABLE_MINOR)
+                        PRICE_DAY
+                                .CONDITION
+                                .eq(Condition.NEW.name())
+                                .or(DSL.notExists(newPrices(PRICE_DAY.VARIANT_ID, from, to))))
+                .orderBy(PRICE_DAY.VARIANT_ID, PRICE_DAY.DAY, PRICE_DAY.BOOKABLE_MINOR)
                 .forEach(r -> {
-                    var day = LocalDate.ofEpochDay(r.value1());
-                    days.add(new Day(day, r.value2(), r.value3(), isAfterGap(days, day), r.value4()));
+                    var own = days.computeIfAbsent(r.value1(), part -> new ArrayList<>());
+                    var day = LocalDate.ofEpochDay(r.value2());
+                    own.add(new Day(day, r.value3(), r.value4(), isAfterGap(own, day), r.value5()));
                 });
         return days;
     }

@@ -4,9 +4,12 @@ import static lowfield.db.Tables.ACCOUNT;
 import static lowfield.db.Tables.MOVER_DECISION;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import lowfield.core.RuleBroken;
@@ -17,6 +20,7 @@ import lowfield.server.editing.Editing;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LinePatch;
 import lowfield.server.edition.LoadedEdition;
+import lowfield.server.history.Histories;
 import lowfield.server.platform.Conflict;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
@@ -34,6 +38,7 @@ public class Triage {
     private final DSLContext db;
     private final EditionLoader editions;
     private final Attention attention;
+    private final Histories histories;
     private final Editing editing;
     private final Acceptances acceptances;
     private final Clock clock;
@@ -42,19 +47,24 @@ public class Triage {
             DSLContext db,
             EditionLoader editions,
             Attention attention,
+            Histories histories,
             Editing editing,
             Acceptances acceptances,
             Clock clock) {
         this.db = db;
         this.editions = editions;
         this.attention = attention;
+        this.histories = histories;
         this.editing = editing;
         this.acceptances = acceptances;
         this.clock = clock;
     }
 
-    /** The queue, heaviest first, and what was decided already, latest first. */
-    public record Queue(List<Mover> open, List<Mover> decided) {}
+    /** The queue, heaviest first, what was decided already, latest first, and the last half year of the parts in the queue. */
+    public record Queue(List<Mover> open, List<Mover> decided, List<Curve> curves) {}
+
+    /** A part's prices of the last half year, a day each. */
+    public record Curve(UUID part, List<Histories.Day> days) {}
 
     @Transactional(readOnly = true)
     public Queue queue(UUID edition) {
@@ -64,11 +74,23 @@ public class Triage {
     private Queue queue(LoadedEdition edition) {
         var decided = decided(edition.edition().id());
         var settled = decided.stream().map(Triage::identity).collect(Collectors.toSet());
-        return new Queue(
-                Movers.of(attention.round(edition)).stream()
-                        .filter(m -> !settled.contains(identity(m)))
-                        .toList(),
-                decided);
+        var open = Movers.of(attention.round(edition)).stream()
+                .filter(m -> !settled.contains(identity(m)))
+                .toList();
+        return new Queue(open, decided, curves(edition, open));
+    }
+
+    /** Of what is not in doubt: a price that waits for a decision is in no history yet. */
+    private List<Curve> curves(LoadedEdition edition, List<Mover> open) {
+        var today =
+                LocalDate.ofInstant(clock.instant(), ZoneId.of(edition.guide().zone()));
+        var parts = open.stream()
+                .filter(m -> m.acceptances().isEmpty())
+                .flatMap(m -> Optional.ofNullable(m.part()).stream())
+                .collect(Collectors.toSet());
+        return histories.halfYears(parts, today).entrySet().stream()
+                .map(e -> new Curve(e.getKey(), e.getValue()))
+                .toList();
     }
 
     private static String identity(Mover mover) {

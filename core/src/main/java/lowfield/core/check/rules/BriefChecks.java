@@ -1,6 +1,8 @@
 package lowfield.core.check.rules;
 
 import static lowfield.core.check.Check.advises;
+import static lowfield.core.check.LineFact.MEANT;
+import static lowfield.core.check.LineFact.NAME;
 import static lowfield.core.check.LineFact.SOURCE;
 import static lowfield.core.check.figures.CablesFigures.CABLES_COLOUR;
 import static lowfield.core.check.figures.CardFigures.CARD_COLOUR;
@@ -20,6 +22,7 @@ import static lowfield.core.check.figures.PsuFigures.PSU_NOISE;
 
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeSet;
 import lowfield.core.check.Check;
@@ -37,6 +40,7 @@ final class BriefChecks {
     private static final View CASE = View.of(Slot.CASE, CASE_COLOUR, CASE_WINDOW);
     private static final Map<View, Input<String>> COLOURS = colours();
     private static final Map<View, Input<Integer>> NOISES = noises();
+    private static final View MEANT_VERSION = View.ofAllLines(MEANT, NAME);
     private static final View PORTS = View.of(Slot.MOTHERBOARD, BOARD_REAR_PORTS);
     private static final View RADIO = View.of(Slot.MOTHERBOARD, BOARD_RADIO);
     private static final View WIFI = View.of(Slot.WIFI, SOURCE);
@@ -48,6 +52,11 @@ final class BriefChecks {
                     .fits("of-theme", "%s is %s.")
                     .caution("other", "%s is %s; the theme is %s.")
                     .by(BriefChecks::theme),
+            advises("version-meant", "The version of a part that is meant is the one that is chosen")
+                    .seeing(MEANT_VERSION)
+                    .fits("as-meant", "%s is the version that is meant (%s).")
+                    .caution("another", "%s is chosen; the %s version is meant.")
+                    .by(BriefChecks::meant),
             advises("noise", "Nothing is louder than the tier asks")
                     .seeing(List.copyOf(NOISES.keySet()))
                     .requiring(Requirement.MOST_NOISE)
@@ -93,6 +102,26 @@ final class BriefChecks {
     }
 
     /** A case without a window shows only itself. */
+    private static void meant(Inputs in, FindingCollector tell) {
+        for (var line : in.lines(MEANT_VERSION)) {
+            var meant = line.or(MEANT, "");
+            var name = line.or(NAME, "");
+            if (!meant.isEmpty() && !name.isEmpty()) {
+                tell.about(line).say(tells(name, meant) ? "as-meant" : "another", line, meant);
+            }
+        }
+    }
+
+    /** Whether a name has every word of a version in it, in whichever order. */
+    private static boolean tells(String name, String version) {
+        var words = List.of(words(name));
+        return words.containsAll(List.of(words(version)));
+    }
+
+    private static String[] words(String text) {
+        return text.toLowerCase(Locale.ROOT).strip().split("[^\\p{L}\\p{N}]+");
+    }
+
     private static void theme(Inputs in, FindingCollector tell) {
         var theme = in.required(Requirement.THEME);
         if (theme.isEmpty()) {

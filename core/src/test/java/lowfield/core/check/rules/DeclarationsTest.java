@@ -193,6 +193,7 @@ class DeclarationsTest {
                                 l.quantity(),
                                 l.counted(),
                                 l.place(),
+                                l.meant(),
                                 l.condition())
                         : l)
                 .toList();

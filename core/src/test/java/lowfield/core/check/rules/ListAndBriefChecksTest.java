@@ -170,6 +170,20 @@ class ListAndBriefChecksTest {
         }
     }
 
+    /** The white version is meant, and its name does not say so; the words count, not their order. */
+    @Test
+    void theVersionThatIsMeantIsHeldAgainstTheOneChosen() {
+        var white = sound().meaning(Slot.CASE, "white");
+        white.says("version-meant", "another", "Test case is chosen; the white version is meant.");
+        white.tellsReadersNothing("version-meant");
+        sound().meaning(Slot.CASE, "Case, test").says("version-meant", "as-meant", "Test case is the version");
+        assertThat(sound().of("version-meant")).isEmpty();
+        assertThat(sound().choosing(Slot.CASE, new Choice.Owned(""))
+                        .meaning(Slot.CASE, "white")
+                        .of("version-meant"))
+                .isEmpty();
+    }
+
     @Test
     void theme() {
         var black = sound().with(Slot.CASE, "colour", "black").with(Slot.CASE, "window", true);
