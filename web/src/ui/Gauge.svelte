@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { scaleLinear } from 'd3-scale';
   import type { Schemas } from '$lib/api/client';
   import type { Format } from '$lib/format';
 
@@ -29,7 +30,7 @@
       to: Math.max(high + pad, ...marks.map((m) => m + pad / 3)),
     };
   });
-  const x = (minor: number) => ((minor - span.from) / (span.to - span.from)) * width;
+  const x = $derived(scaleLinear().domain([span.from, span.to]).range([0, width]));
   const isInside = $derived(gauge.standing.state === 'INSIDE');
   const furrows = $derived(
     hasBand

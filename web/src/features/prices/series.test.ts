@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { months, nearest, path, scale, standing, ticks, type Series } from './series';
+import { months, nearest, path, scale, standing, type Series } from './series';
 
 const line: Series = {
   name: 'accepted',
@@ -13,8 +13,7 @@ const line: Series = {
 
 describe('a chart', () => {
   it('has round figures along its side', () => {
-    expect(ticks(96, 124)).toEqual([100, 110, 120]);
-    expect(ticks(0.2, 0.9)).toEqual([0.2, 0.4, 0.6, 0.8]);
+    expect(scale([line], 600, 200)!.ticks).toEqual([100, 105, 110, 115, 120]);
   });
 
   it('names the months that it spans, and not too many', () => {
@@ -26,7 +25,12 @@ describe('a chart', () => {
     const drawn = path(line, scale([line], 600, 200)!);
     expect(drawn.match(/M/g)).toHaveLength(2);
     expect(drawn.match(/L/g)).toHaveLength(1);
-    expect(path({ ...line, steps: true }, scale([line], 600, 200)!)).toContain('H');
+  });
+
+  it('goes on at the old price until the day of the new one', () => {
+    const at = scale([line], 600, 200)!;
+    const [x, before, after] = [at.x('2026-01-11'), at.y(100), at.y(120)].map((n) => Number(n.toFixed(1)));
+    expect(path({ ...line, steps: true }, at)).toContain(`M0,${before}L${x},${before}L${x},${after}`);
   });
 
   it('tells what stood on a day, and nothing before the first', () => {

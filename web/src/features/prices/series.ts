@@ -1,3 +1,6 @@
+import { scaleLinear, scaleUtc } from 'd3-scale';
+import { curveLinear, curveStepAfter, line } from 'd3-shape';
+
 /** A line of a chart: a name and what it stands at on some days; where `gap` is set the line is broken before it. */
 export interface Point {
   day: string;
@@ -23,17 +26,6 @@ export interface Scale {
 
 const time = (day: string) => new Date(day).getTime();
 
-/** Round figures between two ends, about five of them. */
-export function ticks(low: number, high: number): number[] {
-  const raw = (high - low || 1) / 4;
-  const size = 10 ** Math.floor(Math.log10(raw));
-  const step = [1, 2, 2.5, 5, 10].map((f) => f * size).find((s) => s >= raw) ?? size * 10;
-  const from = Math.ceil(low / step) * step;
-  const list: number[] = [];
-  for (let t = from; t <= high + step / 1000; t += step) list.push(Number(t.toPrecision(12)));
-  return list;
-}
-
 /** The first days of some months between two days, not more than nine of them. */
 export function months(from: string, to: string): string[] {
   const list: string[] = [];
@@ -55,23 +47,34 @@ export function scale(series: Series[], width: number, height: number): Scale | 
   const values = (lines.length ? lines : series).flatMap((s) => s.points).map((p) => p.value);
   const spread = Math.max(...values) - Math.min(...values) || Math.max(...values) * 0.1 || 1;
   const [low, high] = [Math.min(...values) - spread * 0.08, Math.max(...values) + spread * 0.08];
-  return {
-    x: (day) => ((time(day) - time(from)) / (time(to) - time(from) || 1)) * width,
-    y: (value) => Math.max(0, Math.min(height, height - ((value - low) / (high - low)) * height)),
-    ticks: ticks(low, high),
-    months: months(from, to),
-  };
+  const x = scaleUtc()
+    .domain([time(from), time(to)])
+    .range([0, width]);
+  // What lies beyond the scale lies at its edge.
+  const y = scaleLinear().domain([low, high]).range([height, 0]).clamp(true);
+  return { x: (day) => (from === to ? 0 : x(time(day))), y, ticks: y.ticks(5), months: months(from, to) };
 }
 
-/** The line as an SVG path; what lies beyond the scale lies at its edge. */
+/** The line as an SVG path, broken before each gap. */
 export function path(series: Series, at: Scale): string {
-  return series.points
-    .map((p, i) => {
-      const [x, y] = [at.x(p.day).toFixed(1), at.y(p.value).toFixed(1)];
-      if (i === 0 || p.gap) return `M${x} ${y}`;
-      return series.steps ? `H${x}V${y}` : `L${x} ${y}`;
-    })
+  const draw = line<Point>()
+    .x((p) => at.x(p.day))
+    .y((p) => at.y(p.value))
+    .curve(series.steps ? curveStepAfter : curveLinear)
+    .digits(1);
+  return unbroken(series.points)
+    .map((part) => draw(part))
     .join('');
+}
+
+/** The points in runs without a gap. */
+function unbroken(points: Point[]): Point[][] {
+  const runs: Point[][] = [];
+  for (const point of points) {
+    if (point.gap || !runs.length) runs.push([]);
+    runs.at(-1)!.push(point);
+  }
+  return runs;
 }
 
 /** Of each line the last point that is not after a day; of dots that of the day. */

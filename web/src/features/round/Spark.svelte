@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { path, scale } from '$features/prices/series';
   import type { Schemas } from '$lib/api/client';
 
   /** The last half year of a price as a thin line; where days are not known there is none. */
@@ -11,19 +12,18 @@
     const last = days.at(-1);
     return last ? days.filter((d) => time(d.day) > time(last.day) - 183 * 86_400_000) : [];
   });
-  const path = $derived.by(() => {
-    if (shown.length < 2) return '';
-    const sums = shown.map((d) => d.minor);
-    const [low, high] = [Math.min(...sums), Math.max(...sums)];
-    const [from, to] = [time(shown[0]!.day), time(shown.at(-1)!.day)];
-    const x = (d: Schemas['Day']) => ((time(d.day) - from) / (to - from || 1)) * width;
-    const y = (d: Schemas['Day']) => height - 3 - ((d.minor - low) / (high - low || 1)) * (height - 6);
-    return shown
-      .map((d, i) => `${i && !d.gap ? 'H' + x(d).toFixed(1) + 'V' : 'M' + x(d).toFixed(1) + ' '}${y(d).toFixed(1)}`)
-      .join('');
+  const d = $derived.by(() => {
+    const series = {
+      name: label,
+      points: shown.map((d) => ({ ...d, value: d.minor })),
+      steps: true,
+      tone: 'soft' as const,
+    };
+    const at = shown.length > 1 ? scale([series], width, height) : null;
+    return at ? path(series, at) : '';
   });
 </script>
 
-{#if path}<svg viewBox="0 0 {width} {height}" class="h-7 w-[120px]" role="img" aria-label={label}
-    ><path d={path} fill="none" stroke="currentColor" stroke-width="1.25" class="text-soft" /></svg
+{#if d}<svg viewBox="0 0 {width} {height}" class="h-7 w-[120px]" role="img" aria-label={label}
+    ><path {d} fill="none" stroke="currentColor" stroke-width="1.25" class="text-soft" /></svg
   >{:else}<span class="small text-soft">no history yet</span>{/if}
