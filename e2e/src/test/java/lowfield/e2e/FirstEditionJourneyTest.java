@@ -8,16 +8,24 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.TestMethodOrder;
 
-/** From an empty desk to a published page and on to the next edition, as an author would go. */
+/** From an empty desk to a published page and on to the next edition, as an author would go: each step stands on the one before. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class FirstEditionJourneyTest {
-    private static Theatre theatre;
-    private static Chromium chromium;
+    private Theatre theatre;
+    private Chromium chromium;
     private Page page;
+    private final List<String> broken = new CopyOnWriteArrayList<>();
 
     private record Thing(String kind, String name, List<String[]> figures, String slug) {}
 
@@ -72,41 +80,25 @@ class FirstEditionJourneyTest {
                     "hollowell-byre-m-black"));
 
     @BeforeAll
-    static void open() throws Exception {
+    void open() throws Exception {
         theatre = new Theatre(false);
         chromium = new Chromium();
+        page = chromium.browser()
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(1280, 800)
+                        .setLocale("en-GB"))
+                .newPage();
+        page.onConsoleMessage(m -> {
+            if (m.type().equals("error") && m.text().contains("Content Security Policy")) {
+                broken.add(m.text());
+            }
+        });
     }
 
     @AfterAll
-    static void close() throws Exception {
+    void close() throws Exception {
         chromium.close();
         theatre.close();
-    }
-
-    @Test
-    void anAuthorGoesFromAnEmptyDeskToAPublishedPageAndTheNextEdition() throws Exception {
-        try (var context = chromium.browser()
-                .newContext(new Browser.NewContextOptions()
-                        .setViewportSize(1280, 800)
-                        .setLocale("en-GB"))) {
-            page = context.newPage();
-            var broken = new java.util.concurrent.CopyOnWriteArrayList<String>();
-            page.onConsoleMessage(m -> {
-                if (m.type().equals("error") && m.text().contains("Content Security Policy")) {
-                    broken.add(m.text());
-                }
-            });
-            firstAccount();
-            shopsAndParts();
-            guideAndEdition();
-            chooseEverything();
-            round();
-            reasonsOptionsAndUndo();
-            publish();
-            reader();
-            nextEdition();
-            assertThat(broken).as("violations of the content policy").isEmpty();
-        }
     }
 
     private Locator button(String name) {
@@ -122,7 +114,9 @@ class FirstEditionJourneyTest {
         within.getByLabel(label, new Locator.GetByLabelOptions().setExact(true)).fill(text);
     }
 
-    private void firstAccount() throws Exception {
+    @Test
+    @Order(1)
+    void theFirstAccountTakesTheToken() throws Exception {
         page.navigate(theatre.desk());
         page.getByLabel("One-time token").fill("not the token");
         page.getByLabel("Your name").fill("Ines Vollan");
@@ -135,7 +129,9 @@ class FirstEditionJourneyTest {
         assertThat(page.getByText("No guide yet")).isVisible();
     }
 
-    private void shopsAndParts() {
+    @Test
+    @Order(2)
+    void shopsAndPartsAreEntered() {
         page.navigate(theatre.desk() + "/shops");
         button("Add a shop").click();
         fill(dialog(), "Name", "Ferrowby");
@@ -176,7 +172,9 @@ class FirstEditionJourneyTest {
         assertThat(dialog()).not().isVisible();
     }
 
-    private void guideAndEdition() {
+    @Test
+    @Order(3)
+    void aGuideAndItsFirstEditionAreOpened() {
         page.navigate(theatre.desk() + "/new-guide");
         page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("The Short Guide");
         page.getByLabel("Region").fill("Home coast");
@@ -217,7 +215,9 @@ class FirstEditionJourneyTest {
         assertThat(dialog()).not().isVisible();
     }
 
-    private void chooseEverything() {
+    @Test
+    @Order(4)
+    void everySlotIsFilledFromTheFinder() {
         slot("Graphics card");
         take("basalt");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Test Basalt 16 GB")))
@@ -245,7 +245,9 @@ class FirstEditionJourneyTest {
         assertThat(page.getByTestId("total")).hasText("not known");
     }
 
-    private void round() throws Exception {
+    @Test
+    @Order(5)
+    void aRoundPricesTheBuild() throws Exception {
         theatre.market("mood?host=ferrowby.example&path=/p/drumlin-beck-1-tb&mood=DOWN");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Round"))
                 .click();
@@ -259,7 +261,9 @@ class FirstEditionJourneyTest {
         assertThat(page.getByTestId("total")).hasText("875.50");
     }
 
-    private void reasonsOptionsAndUndo() {
+    @Test
+    @Order(6)
+    void reasonsAndOptionsAreWrittenAndUndone() {
         for (var name : List.of(
                 "Graphics card",
                 "Processor",
@@ -288,7 +292,9 @@ class FirstEditionJourneyTest {
         assertThat(page.getByTestId("total")).hasText("875.50");
     }
 
-    private void publish() {
+    @Test
+    @Order(7)
+    void theEditionIsPublished() {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Press"))
                 .click();
         var figures = page.getByRole(
@@ -305,7 +311,9 @@ class FirstEditionJourneyTest {
         assertThat(page.getByText("Edition 1 is published.")).isVisible();
     }
 
-    private void reader() {
+    @Test
+    @Order(8)
+    void aReaderSeesIt() {
         try (var context = chromium.browser()
                 .newContext(new Browser.NewContextOptions()
                         .setJavaScriptEnabled(false)
@@ -324,7 +332,9 @@ class FirstEditionJourneyTest {
         }
     }
 
-    private void nextEdition() throws Exception {
+    @Test
+    @Order(9)
+    void theNextEditionCarriesItOver() throws Exception {
         theatre.market("clock?day=2026-11-05");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Desk"))
                 .click();
@@ -341,5 +351,11 @@ class FirstEditionJourneyTest {
                 .click();
         assertThat(page.getByText(Pattern.compile("^Since "))).isVisible();
         assertThat(page.locator("main")).containsText(Pattern.compile("[+−]\\d+\\.\\d\\d"));
+    }
+
+    @Test
+    @Order(10)
+    void noPageOnTheWayBrokeTheContentPolicy() {
+        assertThat(broken).isEmpty();
     }
 }

@@ -53,7 +53,7 @@ public class PoliteFetcher {
         var fetched = outbound.fetch(wanted);
         var took = System.nanoTime() - start;
         if (fetched instanceof Fetched.Failed failed && failed.passing()) {
-            breaker.onError(took, java.util.concurrent.TimeUnit.NANOSECONDS, new IdleCache());
+            breaker.onError(took, java.util.concurrent.TimeUnit.NANOSECONDS, new FailedInPassing());
         } else {
             breaker.onSuccess(took, java.util.concurrent.TimeUnit.NANOSECONDS);
         }
@@ -65,10 +65,10 @@ public class PoliteFetcher {
         breakers.clear();
     }
 
-    private static final class IdleCache extends Exception {
+    private static final class FailedInPassing extends Exception {
         private static final long serialVersionUID = 1L;
 
-        IdleCache() {
+        FailedInPassing() {
             super("failed in passing", null, false, false);
         }
     }

@@ -1,10 +1,14 @@
 package lowfield.server.round;
 
+import io.github.resilience4j.retry.Retry;
+import io.github.resilience4j.retry.RetryConfig;
 import java.sql.SQLException;
+import java.time.Duration;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
@@ -14,8 +18,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 class DatabaseRetry {
     private static final Logger LOG = LoggerFactory.getLogger(DatabaseRetry.class);
-    private static final int TRIES = 120;
-    private static final int PAUSE_MS = 500;
+    private static final Duration PATIENCE = Duration.ofMinutes(1);
+
     /** Somebody else was first; asked again, it will be found. */
     private static final String THERE_ALREADY = "23505";
 
@@ -29,9 +33,21 @@ class DatabaseRetry {
     }
 
     private final TransactionTemplate transaction;
+    private final RetryConfig asking;
 
+    @Autowired
     DatabaseRetry(TransactionTemplate transaction) {
+        this(transaction, Duration.ofMillis(500));
+    }
+
+    /** With a pause between two tries; a minute of them in all. */
+    DatabaseRetry(TransactionTemplate transaction, Duration pause) {
         this.transaction = transaction;
+        this.asking = RetryConfig.custom()
+                .maxAttempts((int) PATIENCE.dividedBy(pause))
+                .waitDuration(pause)
+                .retryOnException(DatabaseRetry::isAway)
+                .build();
     }
 
     void transaction(Runnable work) {
@@ -46,28 +62,26 @@ class DatabaseRetry {
     }
 
     <T> T with(Supplier<T> work) {
-        for (int attempt = 1; ; attempt++) {
-            try {
-                return work.get();
-            } catch (DataAccessException | TransactionException | org.jooq.exception.DataAccessException away) {
-                if (isRefused(away)) {
-                    throw new Refused(away);
-                }
-                if (attempt == TRIES || !isAway(away)) {
-                    throw away;
-                }
-                LOG.warn("The database is away; asking again: {}", away.getMessage());
-                pause(away);
-            }
+        var retry = Retry.of("database", asking);
+        retry.getEventPublisher()
+                .onRetry(again -> LOG.warn("The database is away; asking again", again.getLastThrowable()));
+        try {
+            return retry.executeSupplier(work);
+        } catch (DataAccessException | org.jooq.exception.DataAccessException failed) {
+            throw isRefused(failed) ? new Refused(failed) : failed;
         }
     }
 
     /** Whether the connection is the matter, and not what was asked. */
     private static boolean isAway(Throwable failure) {
-        return sql(failure).map(DatabaseRetry::isAway).orElse(failure instanceof TransactionException);
+        var isOfDatabase = failure instanceof DataAccessException
+                || failure instanceof TransactionException
+                || failure instanceof org.jooq.exception.DataAccessException;
+        return isOfDatabase
+                && sql(failure).map(DatabaseRetry::isOfConnection).orElse(failure instanceof TransactionException);
     }
 
-    private static boolean isAway(SQLException failure) {
+    private static boolean isOfConnection(SQLException failure) {
         var state = failure.getSQLState();
         return state == null
                 || state.startsWith("08")
@@ -91,14 +105,5 @@ class DatabaseRetry {
             }
         }
         return Optional.empty();
-    }
-
-    private static void pause(RuntimeException away) {
-        try {
-            Thread.sleep(PAUSE_MS);
-        } catch (InterruptedException stop) {
-            Thread.currentThread().interrupt();
-            throw away;
-        }
     }
 }

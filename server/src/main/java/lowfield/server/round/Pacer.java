@@ -2,7 +2,10 @@ package lowfield.server.round;
 
 import java.time.Duration;
 
-/** Keeps a shop's pace: each turn begins at least that long after the one before. */
+/**
+ * Keeps a shop's pace: each turn begins at least that long after the one before. Not a rate limiter, which lets two turns
+ * come together where two of its periods meet.
+ */
 final class Pacer {
     private final long nanos;
     private long next = System.nanoTime();

@@ -23,8 +23,6 @@ import lowfield.server.prices.Bundles;
 import lowfield.server.prices.Observations;
 import lowfield.server.reading.Identity;
 import org.junit.jupiter.api.Test;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /** What a visit does when something fails that nobody foresaw: it says so and goes on. */
 class ShopVisitTest {
@@ -37,8 +35,7 @@ class ShopVisitTest {
     private final Visits visits = mock(Visits.class);
     private final Observations observations = mock(Observations.class);
     private final PoliteFetcher fetcher = mock(PoliteFetcher.class);
-    private final DatabaseRetry retry =
-            new DatabaseRetry(new TransactionTemplate(mock(PlatformTransactionManager.class)));
+    private final DatabaseRetry retry = TestShop.retry();
     private final ShopVisit visit = new ShopVisit(
             visits,
             retry,
