@@ -58,6 +58,7 @@
   <OtherChoice
     bind:open={dialogs.other}
     slotLabel={line.slotLabel}
+    kind={line.kind}
     currency={view.guide.currency}
     onchoose={(choice) => void bench.edit(line.id, { choice })}
   />

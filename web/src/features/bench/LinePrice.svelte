@@ -66,7 +66,9 @@
         .map((o) => `${format.money(o.priceMinor)} at ${o.seller}`)
         .join(', ')}
     </p>{/if}
-  {#if line.choice.part}<button class="btn-quiet small mt-1" onclick={oncost}>type a price, or an estimate</button>{/if}
+  {#if line.choice.type === 'PART'}<button class="btn-quiet small mt-1" onclick={oncost}
+      >type a price, or an estimate</button
+    >{/if}
   {#if line.part}<details class="mt-1" bind:open={showsPrices}>
       <summary class="small cursor-pointer text-moss">its prices through time</summary>
       {#if showsPrices}<PartPrices part={line.part} {format} />{/if}

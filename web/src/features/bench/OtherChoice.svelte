@@ -4,17 +4,20 @@
   import Choose from '$ui/Choose.svelte';
   import Dialog from '$ui/Dialog.svelte';
   import TextField from '$ui/TextField.svelte';
+  import PickPart from '$features/catalogue/PickPart.svelte';
   import Told from '$ui/Told.svelte';
 
   /** A choice that is not a part of the catalogue. */
   let {
     open = $bindable(),
     slotLabel,
+    kind,
     currency,
     onchoose,
   }: {
     open: boolean;
     slotLabel: string;
+    kind: Schemas['PartView']['kind'];
     currency: string;
     onchoose: (choice: Schemas['ChoiceState']) => void;
   } = $props();
@@ -22,6 +25,8 @@
   let name = $state('');
   let price = $state('');
   let isAvailable = $state(false);
+  let figuresOf = $state<string>();
+  const hasFigures = $derived(type === 'FREE_HAND' || type === 'OWNED');
   let sentence = $state('');
   const kinds: { value: Schemas['ChoiceState']['type']; label: string }[] = [
     { value: 'FREE_HAND', label: 'free-hand, with a typed price' },
@@ -47,6 +52,7 @@
         : name && type !== 'NONE' && type !== 'EMPTY'
           ? { what: name }
           : {}),
+      ...(hasFigures && figuresOf ? { part: figuresOf } : {}),
     });
     sentence = '';
     open = false;
@@ -70,6 +76,11 @@
       /><label class="flex items-center gap-2"
         ><input type="checkbox" bind:checked={isAvailable} />Anyone can buy it today</label
       >{/if}
+    {#if hasFigures}<PickPart
+        label="Has the figures of (so that checks can decide)"
+        {kind}
+        bind:part={figuresOf}
+      />{/if}
     <Told {sentence} />
     <button class="btn btn-main">Choose</button>
   </form>

@@ -121,7 +121,7 @@ export class BenchState {
   /** Gathers parts of which any would do; what stood there before is one undo away. */
   gather(line: string, part: string): void {
     void this.edit(line, ({ choice }) => {
-      const parts = choice.type === 'SET' ? (choice.parts ?? []) : choice.part ? [choice.part] : [];
+      const parts = choice.type === 'SET' ? (choice.parts ?? []) : choice.type === 'PART' ? [choice.part!] : [];
       if (parts.includes(part)) return {};
       return parts.length
         ? { choice: { type: 'SET', parts: [...parts, part], toleranceMinor: choice.toleranceMinor ?? 0 } }

@@ -20,6 +20,37 @@ class BenchTest {
         return world.edit(world.ines, world.line("CASE"), Map.of("choice", choice));
     }
 
+    private Caller.Answer owned(String slot, String part) {
+        var choice = Map.of("type", "OWNED", "what", "my old one", "part", world.parts.get(part));
+        return world.edit(world.ines, world.line(slot), Map.of("choice", choice));
+    }
+
+    @Test
+    void whatIsOwnedIsCheckedByTheFiguresOfAPartAndCostsNothing() {
+        world.filled().round();
+        var before = World.line(world.bench(), "GRAPHICS_CARD")
+                .path("goods")
+                .path("minor")
+                .asLong();
+        assertThat(before).isPositive();
+        var bench = owned("GRAPHICS_CARD", "hartle-basalt-16-gb").json();
+        var line = World.line(bench, "GRAPHICS_CARD");
+        assertThat(line.path("label").asString()).isEqualTo("my old one, already owned");
+        assertThat(line.path("goods").path("minor").asLong()).isZero();
+        assertThat(bench.path("tally")
+                        .path("findings")
+                        .valueStream()
+                        .map(f -> f.path("evidence").asString()))
+                .anyMatch(e -> e.startsWith("The graphics card is 331 mm"));
+    }
+
+    @Test
+    void whatIsOwnedHasTheFiguresOfItsOwnKind() {
+        var refused = owned("GRAPHICS_CARD", "kelder-550-gold");
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.detail()).contains("is a power supply");
+    }
+
     @Test
     void theTotalAnswersEveryEdit() {
         var answer = freeHand(6450, "EUR");

@@ -31,7 +31,7 @@ public record FigureRef<S extends Spec, T>(Kind kind, String field, String name,
 
     /**
      * The figure of a line's choice. What comes in another part's box or on the motherboard, and what is deliberately none,
-     * has no figures to ask for; anything else that is not a catalogue part has none that is known.
+     * has no figures to ask for; what is owned or unlisted has those of the part that it is like, and else none that is known.
      */
     @Override
     public Figure<T> of(Line line) {
@@ -39,8 +39,9 @@ public record FigureRef<S extends Spec, T>(Kind kind, String field, String name,
         if (choice instanceof Choice.Chosen chosen) {
             return of(chosen.which());
         }
-        if (choice instanceof Choice.VettedSet set) {
-            return of(set.winner());
+        var part = choice.figures();
+        if (part.isPresent()) {
+            return of(part.get());
         }
         return choice instanceof Choice.None || choice instanceof Choice.InTheBox || choice instanceof Choice.OnTheBoard
                 ? Figure.notApplicable()

@@ -61,7 +61,7 @@ public final class Seen {
         /** The part and its figure; absent where no part of the catalogue stands on the line. */
         Optional<Gap> gap() {
             return input instanceof FigureRef<?, T> ref
-                    ? seen.line.choice().part().map(p -> new Gap(p.id(), ref.field(), ref.name()))
+                    ? seen.line.choice().figures().map(p -> new Gap(p.id(), ref.field(), ref.name()))
                     : Optional.empty();
         }
 

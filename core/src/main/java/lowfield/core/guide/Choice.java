@@ -49,13 +49,15 @@ public sealed interface Choice {
     }
 
     /**
-     * Something no catalogue has, with a typed price of one piece. Its checks are not known; that anyone can buy it today
-     * only the author can say.
+     * Something that is not bought as a part of the catalogue, with a typed price of one piece. Its checks go by the figures of
+     * a part that has the same, and are not known without one; that anyone can buy it today only the author can say.
+     *
+     * @param like the part of the catalogue whose figures it has
      */
-    record FreeHand(String name, Money price, boolean isAvailable) implements Choice {
-        /** Of which nobody says that it can be bought. */
+    record FreeHand(String name, Money price, boolean isAvailable, Optional<Part> like) implements Choice {
+        /** Of which nobody says that it can be bought, and whose figures nobody knows. */
         public FreeHand(String name, Money price) {
-            this(name, price, false);
+            this(name, price, false, Optional.empty());
         }
 
         public FreeHand {
@@ -72,8 +74,13 @@ public sealed interface Choice {
     /** Part of the motherboard. */
     record OnTheBoard(String what) implements Choice {}
 
-    /** The reader has it already. */
-    record Owned(String what) implements Choice {}
+    /** The reader has it already; its checks go by the figures of a part that has the same, and are not known without one. */
+    record Owned(String what, Optional<Part> like) implements Choice {
+        /** Whose figures nobody knows. */
+        public Owned(String what) {
+            this(what, Optional.empty());
+        }
+    }
 
     /** Left out on purpose. */
     record None() implements Choice {}
@@ -86,9 +93,17 @@ public sealed interface Choice {
         return this instanceof VettedSet s ? Optional.of(s.winner()) : Optional.empty();
     }
 
-    /** The chosen part's figures when they are of the given kind's record. */
+    /** The part whose figures the checks go by: the one that is bought, or the one that what is there is like. */
+    default Optional<Part> figures() {
+        if (this instanceof Owned o) {
+            return o.like();
+        }
+        return this instanceof FreeHand f ? f.like() : part();
+    }
+
+    /** Those figures when they are of the given kind's record. */
     default <S extends Spec> Optional<S> spec(Class<S> type) {
-        return part().map(Part::spec).filter(type::isInstance).map(type::cast);
+        return figures().map(Part::spec).filter(type::isInstance).map(type::cast);
     }
 
     default String label() {
@@ -108,7 +123,8 @@ public sealed interface Choice {
             return b.what().isEmpty() ? "on the board" : b.what() + ", on the board";
         }
         if (this instanceof Owned o) {
-            return o.what().isEmpty() ? "already owned" : o.what() + ", already owned";
+            var what = o.what().isEmpty() ? o.like().map(Part::fullName).orElse("") : o.what();
+            return what.isEmpty() ? "already owned" : what + ", already owned";
         }
         return this instanceof None ? "deliberately none" : "nothing chosen";
     }

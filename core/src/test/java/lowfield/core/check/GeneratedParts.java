@@ -567,8 +567,8 @@ public final class GeneratedParts {
             return new Choice.InTheBox("");
         }
         return switch (random.nextInt(24)) {
-            case 0 -> new Choice.Owned("old PSU");
-            case 1 -> new Choice.FreeHand("something", Money.of(1000, "EUR"));
+            case 0 -> new Choice.Owned("old PSU", like(slot));
+            case 1 -> new Choice.FreeHand("something", Money.of(1000, "EUR"), random.nextBoolean(), like(slot));
             case 2 -> new Choice.None();
             case 3 -> new Choice.InTheBox("");
             case 4 -> new Choice.OnTheBoard("");
@@ -579,6 +579,11 @@ public final class GeneratedParts {
             }
             default -> new Choice.Chosen(part(slot));
         };
+    }
+
+    /** A part with the figures of what is owned or unlisted, or none. */
+    private Optional<Part> like(Slot slot) {
+        return random.nextBoolean() ? Optional.of(part(slot)) : Optional.empty();
     }
 
     private Wishes wishes() {

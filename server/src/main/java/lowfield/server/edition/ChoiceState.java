@@ -9,10 +9,11 @@ import lowfield.core.RuleBroken;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Slot;
 import lowfield.core.money.Money;
+import lowfield.core.part.Part;
 import lowfield.server.catalogue.Catalogue;
 import org.jspecify.annotations.Nullable;
 
-/** A choice as it is stored and sent; {@code part} for a part, {@code parts} in order of preference with a tolerance for a vetted set, {@code name}, {@code priceMinor} and whether it is {@code available} today for a free-hand one, {@code what} for the others. */
+/** A choice as it is stored and sent; {@code part} for a part, {@code parts} in order of preference with a tolerance for a vetted set, {@code name}, {@code priceMinor} and whether it is {@code available} today for a free-hand one, {@code what} for the others. What is owned or free-hand names as its {@code part} the one whose figures it has. */
 public record ChoiceState(
         Type type,
         @Nullable UUID part,
@@ -50,8 +51,8 @@ public record ChoiceState(
             case NONE -> new Choice.None();
             case IN_THE_BOX -> new Choice.InTheBox(words());
             case ON_THE_BOARD -> new Choice.OnTheBoard(words());
-            case OWNED -> new Choice.Owned(words());
-            case FREE_HAND -> freeHand(home);
+            case OWNED -> new Choice.Owned(words(), like(catalogue));
+            case FREE_HAND -> freeHand(catalogue, home);
             case SET -> set(catalogue, home);
             case PART -> {
                 RuleBroken.unless(part != null, "A part is chosen by its id, and none was given.");
@@ -65,7 +66,7 @@ public record ChoiceState(
         var choice = choice(catalogue, home);
         (choice instanceof Choice.VettedSet set
                         ? set.members()
-                        : choice.part().stream().toList())
+                        : choice.figures().stream().toList())
                 .forEach(p -> RuleBroken.unless(
                         p.kind() == slot.kind(),
                         "%s is a %s; the slot %s takes a %s.",
@@ -90,7 +91,7 @@ public record ChoiceState(
                 ids.stream().map(catalogue::part).toList(), Money.typed(tolerance, home), p -> Optional.empty());
     }
 
-    private Choice freeHand(Currency home) {
+    private Choice freeHand(Catalogue catalogue, Currency home) {
         RuleBroken.unless(priceMinor != null, "A free-hand choice needs a price; type one, zero if it costs nothing.");
         RuleBroken.unless(
                 currency == null || currency.equals(home.getCurrencyCode()),
@@ -98,7 +99,14 @@ public record ChoiceState(
                 currency,
                 home.getCurrencyCode());
         return new Choice.FreeHand(
-                Optional.ofNullable(name).orElse(""), Money.typed(priceMinor, home), Boolean.TRUE.equals(available));
+                Optional.ofNullable(name).orElse(""),
+                Money.typed(priceMinor, home),
+                Boolean.TRUE.equals(available),
+                like(catalogue));
+    }
+
+    private Optional<Part> like(Catalogue catalogue) {
+        return Optional.ofNullable(part).map(catalogue::part);
     }
 
     private String words() {

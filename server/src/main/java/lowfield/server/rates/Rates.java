@@ -2,19 +2,19 @@ package lowfield.server.rates;
 
 import static lowfield.db.Tables.CURRENCY_RATE;
 
+import com.github.benmanes.caffeine.cache.Cache;
 import java.math.BigDecimal;
 import java.net.URI;
 import java.time.LocalDate;
 import java.util.Currency;
-import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
 import lowfield.core.money.Rate;
 import lowfield.server.outbound.Fetched;
 import lowfield.server.outbound.PoliteFetcher;
 import lowfield.server.outbound.Wanted;
+import lowfield.server.platform.IdleCache;
 import lowfield.server.platform.Settings;
 import org.jooq.DSLContext;
 import org.slf4j.Logger;
@@ -29,27 +29,30 @@ public class Rates {
     private static final int OLDEST_DAYS = 10;
 
     private final DSLContext db;
-    private final PoliteFetcher manners;
+    private final PoliteFetcher fetcher;
     private final URI source;
-    private final Map<String, Optional<Rate>> known = new ConcurrentHashMap<>();
+    private final Cache<Exchange, Optional<Rate>> known = IdleCache.cache().build();
 
-    Rates(DSLContext db, PoliteFetcher manners, Settings settings) {
+    /** From which currency into which, on which day. */
+    private record Exchange(Currency from, Currency to, LocalDate day) {}
+
+    Rates(DSLContext db, PoliteFetcher fetcher, Settings settings) {
         this.db = db;
-        this.manners = manners;
+        this.fetcher = fetcher;
         this.source = URI.create(settings.rates());
     }
 
     /** Asks the rate service for its day's rates; a sentence when there are none. */
     public Optional<String> refresh() {
         var fetched =
-                manners.fetch(new Wanted(source.getHost(), source.getRawPath(), Optional.empty(), Wanted.Form.RATES));
+                fetcher.fetch(new Wanted(source.getHost(), source.getRawPath(), Optional.empty(), Wanted.Form.RATES));
         if (!(fetched instanceof Fetched.Page page)) {
             return Optional.of(fetched instanceof Fetched.Failed failed ? failed.sentence() : "no rates came");
         }
         try {
             var rates = DailyRates.read(page.html());
             rates.ofOneEuro().forEach((currency, rate) -> keep(rates.day(), currency, rate));
-            known.clear();
+            known.invalidateAll();
             return Optional.empty();
         } catch (RuleBroken unreadable) {
             LOG.warn("Exchange rates: {}", unreadable.getMessage());
@@ -69,10 +72,7 @@ public class Rates {
         if (from.equals(to)) {
             return Optional.of(new Rate(from, to, BigDecimal.ONE, day, "the same currency"));
         }
-        if (known.size() > 200) {
-            known.clear();
-        }
-        return known.computeIfAbsent(from + " " + to + " " + day, k -> load(from, to, day));
+        return known.get(new Exchange(from, to, day), asked -> load(from, to, day));
     }
 
     private Optional<Rate> load(Currency from, Currency to, LocalDate day) {

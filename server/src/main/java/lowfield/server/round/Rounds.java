@@ -31,7 +31,7 @@ public class Rounds {
     private static final String PAGES = """
             insert into round_page (round_id, page_id, shop_id, state)
             with used as (
-                select jsonb_path_query(l.choice, '$.part')#>>'{}' as part
+                select jsonb_path_query(l.choice, '$ ? (@.type == "PART").part')#>>'{}' as part
                 from line l join edition e on e.id = l.edition_id
                 where e.guide_id = {1} and e.state in ('IN_WORK', 'PUBLISHED')
                 union select jsonb_path_query(l.choice, '$.parts[*]')#>>'{}'

@@ -1,10 +1,14 @@
 package lowfield.core.check.rules;
 
 import static lowfield.core.check.TestBuild.sound;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Optional;
+import lowfield.core.check.TestBuild;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Slot;
+import lowfield.core.money.Money;
 import org.junit.jupiter.api.Test;
 
 /** Memory, one expectation a line. */
@@ -19,6 +23,18 @@ class MemoryChecksTest {
         sound().with(Slot.MEMORY, "kind", "registered").says("memory-kind", "other");
         sound().with(Slot.MEMORY, "kind", "clocked unbuffered").says("memory-kind", "clocked");
         sound().without(Slot.MOTHERBOARD, "memoryKinds").lacks("memory-kind", "memory kinds");
+    }
+
+    /** What is owned or unlisted is checked by the figures of a part that has the same, and told where that lacks one. */
+    @Test
+    void whatIsOwnedOrUnlistedHasFiguresWhenItIsLikeAPart() {
+        var old = Optional.of(TestBuild.like(Slot.MEMORY, "generation", "DDR4"));
+        sound().choosing(Slot.MEMORY, new Choice.Owned("my old kit", old))
+                .says("memory-generation", "other", "is DDR4");
+        var bare = new Choice.FreeHand("a kit from the attic", Money.of(0, "EUR"), false, old);
+        sound().choosing(Slot.MEMORY, bare).says("memory-generation", "other", "is DDR4");
+        assertThat(new Choice.Owned("", old).label()).isEqualTo("Test memory, already owned");
+        assertThat(new Choice.Owned("", old).part()).isEmpty();
     }
 
     @Test
