@@ -32,7 +32,8 @@ public class Tills {
         this.taxes = new Snapshot<>(() ->
                 shops.all().stream().collect(Collectors.toUnmodifiableMap(Shops.Shop::name, Shops.Shop::taxPermille)));
         notices.whenChanged(change -> {
-            if (change.topic() == Notices.Topic.OFFERS) {
+            // A shop that changes is told as a whole change of offers; a price that was decided changes no tax.
+            if (change.topic() == Notices.Topic.OFFERS && change.isWhole()) {
                 taxes.invalidate();
             }
         });

@@ -85,6 +85,14 @@ public final class Catalogue {
         shelves.values().forEach(Lazy::get);
     }
 
+    /** The other variants of a part's product, by name. */
+    public List<Part> siblingsOf(Part part) {
+        return parts.values().stream()
+                .filter(p -> p.product().equals(part.product()) && !p.id().equals(part.id()))
+                .sorted(BY_NAME)
+                .toList();
+    }
+
     /** How many other variants there are of a part's product. */
     public int siblings(Part part) {
         return siblings.get().getOrDefault(part.product(), 1) - 1;

@@ -27,7 +27,7 @@ public class Today {
         this.zones = new Snapshot<>(
                 () -> shops.all().stream().map(s -> ZoneId.of(s.zone())).collect(Collectors.toUnmodifiableSet()));
         notices.whenChanged(change -> {
-            if (change.topic() == Notices.Topic.OFFERS) {
+            if (change.topic() == Notices.Topic.OFFERS && change.isWhole()) {
                 zones.invalidate();
             }
         });

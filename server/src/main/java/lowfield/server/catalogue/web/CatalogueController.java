@@ -145,10 +145,8 @@ class CatalogueController {
     ResponseEntity<PartViews.PartSheet> part(@PathVariable UUID id) {
         var stored = corrections.stored(id);
         var part = stored.part();
-        var siblings = parts.catalogue().shelf(part.kind()).parts().stream()
-                .filter(p -> p.product().equals(part.product()) && !p.id().equals(part.id()))
-                .map(PartViews::view)
-                .toList();
+        var siblings =
+                parts.catalogue().siblingsOf(part).stream().map(PartViews::view).toList();
         var sheet = new PartViews.PartSheet(
                 PartViews.view(part),
                 stored.version(),
