@@ -15,7 +15,7 @@ describe('what is sent', () => {
     ['/api/account/password', false],
     ['/api/links/use', false],
     ['/api/shops/trial', false],
-    ['/api/kinds/CASE/file', false],
+    ['/api/kinds/CASE/file', true],
     ['/api/kinds/CASE/sentences', true],
   ])('%s carries a key: %s', (path, has) => {
     expect(key(keyed(post(path))) !== null).toBe(has);

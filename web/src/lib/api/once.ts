@@ -4,12 +4,8 @@ export function newKey(): string {
   return Array.from(bytes, (byte) => byte.toString(16).padStart(2, '0')).join('');
 }
 
-/** What answers with secrets, asks the world outside or takes whole files is never kept by the server, and not sent again. */
-const NEVER_AGAIN = [
-  /^\/api\/(session|account|accounts|people|links)(\/|$)/,
-  /^\/api\/shops\/trial$/,
-  /^\/api\/kinds\/[^/]+\/file$/,
-];
+/** What answers with secrets or asks the world outside is never kept by the server, and not sent again. */
+const NEVER_AGAIN = [/^\/api\/(session|account|accounts|people|links)(\/|$)/, /^\/api\/shops\/trial$/];
 
 const KEY = 'Idempotency-Key';
 const TRIES = 3;

@@ -127,11 +127,15 @@ final class Caller {
 
     /** A file as the body. */
     Answer file(String path, byte[] body) {
-        return send(HttpRequest.newBuilder(URI.create(base + path))
+        var request = HttpRequest.newBuilder(URI.create(base + path))
                 .header("Content-Type", "application/octet-stream")
                 .header("X-XSRF-TOKEN", token())
-                .POST(HttpRequest.BodyPublishers.ofByteArray(body))
-                .build());
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body));
+        if (!headers.containsKey(KEY)) {
+            request.header(KEY, UUID.randomUUID().toString());
+        }
+        headers.forEach(request::header);
+        return send(request.build());
     }
 
     /** Without the token that a page of another site could not know. */

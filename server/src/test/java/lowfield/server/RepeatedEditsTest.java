@@ -2,6 +2,7 @@ package lowfield.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -53,6 +54,28 @@ class RepeatedEditsTest {
         assertThat(second.text()).isEqualTo(first.text());
         assertThat(steps()).isEqualTo(before + 1);
         assertThat(edit(key(), line, Map.of("quantity", 3)).status()).isEqualTo(412);
+    }
+
+    private Caller.Answer takeIn(String key, String product, boolean dry) {
+        var file = "maker,product\nAldane," + product + "\n";
+        return world.ines
+                .with("Idempotency-Key", key)
+                .file("/api/kinds/CASE/file?form=CSV&dry=" + dry, file.getBytes(StandardCharsets.UTF_8));
+    }
+
+    @Test
+    void aFileIsTakenInOnceAndItsReportGivenAgain() {
+        var product = "Box " + UUID.randomUUID();
+        var key = key();
+        assertThat(takeIn(key, product, true).json().path("added").asInt()).isOne();
+        var first = takeIn(key, product, false);
+        assertThat(first.json().path("added").asInt()).as(first.text()).isOne();
+        var second = takeIn(key, product, false);
+        assertThat(second.text()).isEqualTo(first.text());
+        assertThat(takeIn(key(), product, false).json().path("added").asInt()).isZero();
+        var other = takeIn(key, product + " 2", false);
+        assertThat(other.status()).isEqualTo(422);
+        assertThat(other.detail()).contains("used for another edit");
     }
 
     @Test

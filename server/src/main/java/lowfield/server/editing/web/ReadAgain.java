@@ -11,13 +11,18 @@ import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 
 /** A request whose body was read and can be read again. */
-final class ReadAgain extends HttpServletRequestWrapper {
+final class ReadAgain extends HttpServletRequestWrapper implements SentBody {
     /** As it was sent. */
-    final byte[] body;
+    private final byte[] body;
 
     ReadAgain(HttpServletRequest request) throws IOException {
         super(request);
         body = request.getInputStream().readAllBytes();
+    }
+
+    @Override
+    public String told() {
+        return new String(body, StandardCharsets.UTF_8);
     }
 
     @Override

@@ -6,7 +6,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -33,9 +32,12 @@ import org.springframework.web.util.ContentCachingResponseWrapper;
 class RepeatedEdits extends OncePerRequestFilter {
     private static final String KEY = "Idempotency-Key";
     private static final Set<String> MUTATING = Set.of("POST", "PUT", "PATCH", "DELETE");
-    /** What answers with secrets, asks the world outside or takes whole files: a key there is not looked at. */
-    private static final Pattern NEVER_KEPT = Pattern.compile(
-            "(?!/api/).*|/api/(session|account|accounts|people|links)(/.*)?|/api/shops/trial|/api/kinds/[^/]+/file");
+    /** What answers with secrets or asks the world outside: a key there is not looked at. */
+    private static final Pattern NEVER_KEPT =
+            Pattern.compile("(?!/api/).*|/api/(session|account|accounts|people|links)(/.*)?|/api/shops/trial");
+
+    /** What takes whole files, which are read as they come. */
+    private static final Pattern FILES = Pattern.compile("/api/kinds/[^/]+/file");
 
     private static final int SHORTEST = 8;
     private static final int LONGEST = 64;
@@ -58,7 +60,13 @@ class RepeatedEdits extends OncePerRequestFilter {
         return request.getHeader(KEY) == null
                 || !MUTATING.contains(request.getMethod())
                 || NEVER_KEPT.matcher(request.getRequestURI()).matches()
+                || isDryRun(request)
                 || isBoundToVersion(request);
+    }
+
+    /** Whether a file is only looked at, in a transaction that is rolled back. */
+    private static boolean isDryRun(HttpServletRequest request) {
+        return FILES.matcher(request.getRequestURI()).matches() && !"false".equals(request.getParameter("dry"));
     }
 
     /**
@@ -98,29 +106,25 @@ class RepeatedEdits extends OncePerRequestFilter {
         var key = request.getHeader(KEY);
         RuleBroken.unless(
                 key.length() >= SHORTEST && key.length() <= LONGEST, "An idempotency key has 8 to 64 letters.");
-        var again = new ReadAgain(request);
-        var asked = Fingerprint.of(List.of(
-                request.getMethod(),
-                request.getRequestURI(),
-                Optional.ofNullable(request.getQueryString()).orElse(""),
-                new String(again.body, StandardCharsets.UTF_8)));
+        SentBody sent =
+                FILES.matcher(request.getRequestURI()).matches() ? new SentFile(request) : new ReadAgain(request);
         var buffered = new ContentCachingResponseWrapper(response);
         transaction.executeWithoutResult(status -> {
             var known = keys.heldAndRead(person, key);
             if (known.isPresent()) {
                 RuleBroken.unless(
-                        known.get().request().equals(asked),
+                        known.get().request().equals(asked(request, sent)),
                         "This idempotency key was used for another edit; make a new one for each edit.");
                 replay(known.get(), buffered);
                 return;
             }
-            pass(again, buffered, chain);
+            pass((HttpServletRequest) sent, buffered, chain);
             if (buffered.getStatus() < HttpServletResponse.SC_BAD_REQUEST) {
                 keys.keep(
                         person,
                         key,
                         new EditKeys.Answered(
-                                asked,
+                                asked(request, sent),
                                 buffered.getStatus(),
                                 buffered.getContentType(),
                                 buffered.getContentAsByteArray()));
@@ -129,6 +133,14 @@ class RepeatedEdits extends OncePerRequestFilter {
             }
         });
         buffered.copyBodyToResponse();
+    }
+
+    private static String asked(HttpServletRequest request, SentBody sent) {
+        return Fingerprint.of(List.of(
+                request.getMethod(),
+                request.getRequestURI(),
+                Optional.ofNullable(request.getQueryString()).orElse(""),
+                sent.told()));
     }
 
     private static void pass(HttpServletRequest request, HttpServletResponse response, FilterChain chain) {
