@@ -66,7 +66,7 @@ final class FinderInSql implements AutoCloseable {
     private void prepare() throws SQLException {
         var columns = figures()
                 .map(f -> (f.holds() == Field.Holds.NUMBER
-                                ? "nullif(v.spec->>'%1$s', 'n/a')::int as \"%1$s\""
+                                ? "case f.kind when 'GRAPHICS_CARD' then nullif(v.spec->>'%1$s', 'n/a')::int end as \"%1$s\""
                                 : "nullif(v.spec->>'%1$s', 'n/a') as \"%1$s\"")
                         .formatted(f.name()))
                 .collect(Collectors.joining(", "));
