@@ -55,7 +55,7 @@ final class BriefChecks {
             advises("version-meant", "The version of a part that is meant is the one that is chosen")
                     .seeing(MEANT_VERSION)
                     .fits("as-meant", "%s is the version that is meant (%s).")
-                    .caution("another", "%s is chosen; the %s version is meant.")
+                    .caution("another", "%s is not the version that is meant (%s).")
                     .by(BriefChecks::meant),
             advises("noise", "Nothing is louder than the tier asks")
                     .seeing(List.copyOf(NOISES.keySet()))

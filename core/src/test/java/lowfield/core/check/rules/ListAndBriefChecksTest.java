@@ -174,7 +174,7 @@ class ListAndBriefChecksTest {
     @Test
     void theVersionThatIsMeantIsHeldAgainstTheOneChosen() {
         var white = sound().meaning(Slot.CASE, "white");
-        white.says("version-meant", "another", "Test case is chosen; the white version is meant.");
+        white.says("version-meant", "another", "Test case is not the version that is meant (white).");
         white.tellsReadersNothing("version-meant");
         sound().meaning(Slot.CASE, "Case, test").says("version-meant", "as-meant", "Test case is the version");
         assertThat(sound().of("version-meant")).isEmpty();
