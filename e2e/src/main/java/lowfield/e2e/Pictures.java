@@ -41,6 +41,7 @@ public final class Pictures {
                     .first()
                     .click();
             page.getByTestId("total").waitFor();
+            page.getByText("Take it").first().waitFor();
             shot(page, "bench");
             page.keyboard().press("/");
             page.locator("#candidate-0").waitFor();
