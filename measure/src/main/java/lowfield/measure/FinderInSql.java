@@ -73,7 +73,7 @@ final class FinderInSql implements AutoCloseable {
         run("create extension if not exists pg_trgm");
         run("""
                 create table finder_peer as
-                select v.id, f.kind, m.name as maker, m.name || ' ' || r.name || ' ' || v.name || ' ' || v.spec as name,
+                select v.id, f.kind, m.name as maker, m.name || ' ' || r.name || ' ' || v.name || coalesce(' ' || (v.spec->>'chip'), '') as name,
                   v.release, (select min(l.accepted_price_minor) from listing l join product_page p on p.id = l.page_id
                     where p.variant_id = v.id) as price, %s
                 from variant v join product r on r.id = v.product_id join family f on f.id = r.family_id
