@@ -13,6 +13,7 @@
   import History from './History.svelte';
   import NewVariant from './NewVariant.svelte';
   import OtherChoice from './OtherChoice.svelte';
+  import { gather, option, take } from './taking';
 
   /** Everything that opens over the bench. */
   let {
@@ -49,9 +50,9 @@
     card={view.card}
     currency={view.guide.currency}
     {format}
-    ontake={(part) => bench.take(line.id, part, dialogs.purpose)}
-    onoption={(purpose, part) => bench.option(line.id, purpose, part)}
-    onset={(part) => bench.gather(line.id, part)}
+    ontake={(part) => take(bench, line.id, part, dialogs.purpose)}
+    onoption={(purpose, part) => option(bench, line.id, purpose, part)}
+    onset={(part) => gather(bench, line.id, part)}
     oncompare={(compared) => void bench.edit(line.id, { compared })}
   />
   <PartCost bind:part={dialogs.costing} currency={view.guide.currency} onsaved={() => void bench.load()} />

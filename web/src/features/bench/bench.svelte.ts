@@ -2,20 +2,9 @@ import { api, Problem, taken, type Schemas } from '$lib/api/client';
 import { EditQueue } from '$lib/edits.svelte';
 import { isTextField } from '$lib/keys.svelte';
 import type { Change } from '$lib/live';
-import type { Purpose } from './dialogs.svelte';
+import type { Clash, Edit } from './edit';
 
 type Line = Schemas['LineView'];
-type Patch = Schemas['LinePatch'];
-/** An edit, or what it makes of the line as it stands when the edit's turn comes. */
-type Edit = Patch | ((now: Line) => Patch);
-
-/** An edit that met another one: both are offered. */
-export interface Clash {
-  line: string;
-  patch: Patch;
-  theirs: { reason: string } | null;
-  sentence: string;
-}
 
 /** One build at the bench. Each edit carries the version that it is made from. */
 export class BenchState {
@@ -42,12 +31,10 @@ export class BenchState {
     return this.edits.isAway;
   }
 
-  /** Why the last thing failed; empty when it did not. */
   get sentence(): string {
     return this.edits.sentence;
   }
 
-  /** What was done that is not seen at once. */
   get told(): string {
     return this.edits.told;
   }
@@ -105,28 +92,6 @@ export class BenchState {
     } catch (problem) {
       this.edits.sentence = (problem as Error).message;
     }
-  }
-
-  /** Takes a part: as the choice, or beside it. */
-  take(line: string, part: string, purpose?: Purpose): void {
-    if (purpose) this.option(line, purpose, part);
-    else void this.edit(line, { choice: { type: 'PART', part } });
-  }
-
-  /** Puts a part beside the choice. */
-  option(line: string, purpose: 'ALTERNATIVE' | 'UPGRADE', part: string): void {
-    void this.edit(line, (now) => ({ options: [...now.options, { purpose, part, note: '' }] }));
-  }
-
-  /** Gathers parts of which any would do; what stood there before is one undo away. */
-  gather(line: string, part: string): void {
-    void this.edit(line, ({ choice }) => {
-      const parts = choice.type === 'SET' ? (choice.parts ?? []) : choice.type === 'PART' ? [choice.part!] : [];
-      if (parts.includes(part)) return {};
-      return parts.length
-        ? { choice: { type: 'SET', parts: [...parts, part], toleranceMinor: choice.toleranceMinor ?? 0 } }
-        : { choice: { type: 'PART', part } };
-    });
   }
 
   edit(line: string, edit: Edit): Promise<void> {
