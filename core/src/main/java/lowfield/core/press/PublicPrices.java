@@ -28,7 +28,9 @@ record PublicPrices(List<LinePrice> lines, CountedTotal total, Set<UUID> hidingS
     }
 
     private static LinePrice told(LinePrice price) {
-        return price.isWithheld() ? price.at(price.offer().orElseThrow().price().toTens()) : price;
+        return price.isWithheld()
+                ? price.at(PublicSum.hidden(price.offer().orElseThrow().price()))
+                : price;
     }
 
     boolean hides() {

@@ -17,7 +17,12 @@ public record PublicSum(Money exact, Money told) {
     /** With so many pieces at a price that its shop lets stand, or not. */
     public PublicSum plus(Money price, int quantity, boolean mayStand) {
         return new PublicSum(
-                exact.plus(price.times(quantity)), told.plus((mayStand ? price : price.toTens()).times(quantity)));
+                exact.plus(price.times(quantity)), told.plus((mayStand ? price : hidden(price)).times(quantity)));
+    }
+
+    /** What stands for a price that may not be told: the nearest ten of its currency. */
+    static Money hidden(Money price) {
+        return price.toTens();
     }
 
     /** The goods of the counted lines; absent when one has no exact price. */
