@@ -93,6 +93,25 @@ public sealed interface Choice {
         return this instanceof VettedSet s ? Optional.of(s.winner()) : Optional.empty();
     }
 
+    /** The parts it names: a set's members, what is bought, or what it is like. */
+    default List<Part> named() {
+        return this instanceof VettedSet s ? s.members() : figures().stream().toList();
+    }
+
+    /** The same choice, refused when it names a part of another kind than the slot takes. */
+    default Choice fitting(Slot slot) {
+        for (var part : named()) {
+            RuleBroken.unless(
+                    part.kind() == slot.kind(),
+                    "%s is a %s; the slot %s takes a %s.",
+                    part.fullName(),
+                    part.kind().label(),
+                    slot.label(),
+                    slot.kind().label());
+        }
+        return this;
+    }
+
     /** The part whose figures the checks go by: the one that is bought, or the one that what is there is like. */
     default Optional<Part> figures() {
         if (this instanceof Owned o) {

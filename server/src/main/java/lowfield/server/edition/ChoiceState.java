@@ -63,18 +63,7 @@ public record ChoiceState(
 
     /** The same, refusing a part of another kind than the slot's. */
     public Choice choiceFor(Slot slot, Catalogue catalogue, Currency home) {
-        var choice = choice(catalogue, home);
-        (choice instanceof Choice.VettedSet set
-                        ? set.members()
-                        : choice.figures().stream().toList())
-                .forEach(p -> RuleBroken.unless(
-                        p.kind() == slot.kind(),
-                        "%s is a %s; the slot %s takes a %s.",
-                        p.fullName(),
-                        p.kind().label(),
-                        slot.label(),
-                        slot.kind().label()));
-        return choice;
+        return choice(catalogue, home).fitting(slot);
     }
 
     /** Prices decide the winner later; until then the most preferred stands for the set. */

@@ -2,6 +2,7 @@ package lowfield.server.press;
 
 import static lowfield.db.Tables.EDITION;
 
+import java.util.Currency;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +10,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.money.Money;
+import lowfield.core.press.TotalDrift;
 import lowfield.server.accounts.Person;
 import lowfield.server.archive.Archive;
 import lowfield.server.edition.EditionLoader;
@@ -55,7 +57,11 @@ public class Press {
 
     /** A build's counted total at this moment; absent when it is not known. */
     public record ProofTotal(
-            UUID build, String name, @Nullable Long totalMinor) {}
+            UUID build, String name, @Nullable Long totalMinor) {
+        private Optional<Money> total(Currency money) {
+            return Optional.ofNullable(totalMinor).map(minor -> Money.of(minor, money.getCurrencyCode()));
+        }
+    }
 
     @Transactional(readOnly = true)
     public Proof proof(UUID edition) {
@@ -104,7 +110,7 @@ public class Press {
         }
         var loaded = editions.load(editionId);
         var gates = preflights.of(loaded);
-        hold(proof(loaded, gates), seen);
+        hold(proof(loaded, gates), seen, loaded.guide().money());
         var shut = gates.stream().filter(g -> !g.open()).toList();
         if (!shut.isEmpty()) {
             var first = shut.get(0).problems().get(0).sentence();
@@ -127,7 +133,7 @@ public class Press {
         return new Result(row.getNumber(), hash, Pages.path(loaded.guide().slug(), row.getNumber()));
     }
 
-    private static void hold(Proof now, Proof seen) {
+    private static void hold(Proof now, Proof seen, Currency money) {
         if (now.version() != seen.version()) {
             throw new Stale(
                     "Choices or texts have changed since you looked; nothing was published. Look again.",
@@ -138,7 +144,8 @@ public class Press {
         var before = new HashMap<UUID, ProofTotal>();
         seen.totals().forEach(t -> before.put(t.build(), t));
         now.totals().stream()
-                .filter(t -> before.containsKey(t.build()) && hasMoved(before.get(t.build()), t))
+                .filter(t -> before.containsKey(t.build())
+                        && TotalDrift.isTooFar(before.get(t.build()).total(money), t.total(money)))
                 .findFirst()
                 .ifPresent(t -> {
                     throw new Conflict(
@@ -146,13 +153,6 @@ public class Press {
                                     .formatted(t.name()),
                             Map.of("totals", now.totals()));
                 });
-    }
-
-    private static boolean hasMoved(ProofTotal before, ProofTotal now) {
-        if (before.totalMinor() == null || now.totalMinor() == null) {
-            return !Objects.equals(before.totalMinor(), now.totalMinor());
-        }
-        return 50 * Math.abs(now.totalMinor() - before.totalMinor()) > before.totalMinor();
     }
 
     /** The edition's page as it would be if it were published now. */

@@ -5,7 +5,6 @@ import static lowfield.db.Tables.VARIANT;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,7 +16,6 @@ import lowfield.core.part.Gtin;
 import lowfield.server.prices.Listings;
 import lowfield.server.prices.Observations;
 import lowfield.server.reading.FeedLine;
-import lowfield.server.reading.Identity;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
 
@@ -48,16 +46,16 @@ class FeedIntake {
      */
     final class Matching {
         private final Map<String, Listings.PageOf> pages;
-        private final Map<Object, UUID> byCode;
+        private final PartCodes codes;
         private final List<FeedLine> matched = new ArrayList<>();
 
-        private Matching(UUID shop) {
+        private Matching(UUID shop, PartCodes codes) {
             pages = listings.pages(shop);
-            byCode = codes();
+            this.codes = codes;
         }
 
         void add(FeedLine line) {
-            if (pages.containsKey(line.path()) || part(line.identity(), byCode).isPresent()) {
+            if (pages.containsKey(line.path()) || codes.part(line.identity()).isPresent()) {
                 RuleBroken.unless(
                         matched.size() < MOST_MATCHED,
                         "the list has more than %,d lines about parts known here; it was not taken in",
@@ -68,7 +66,11 @@ class FeedIntake {
     }
 
     Matching matching(UUID shop) {
-        return new Matching(shop);
+        return matching(shop, codes());
+    }
+
+    Matching matching(UUID shop, PartCodes codes) {
+        return new Matching(shop, codes);
     }
 
     Taken take(UUID round, UUID shop, String currency, OffsetDateTime at, Matching matching) {
@@ -107,41 +109,26 @@ class FeedIntake {
         var missing = new HashMap<String, UUID>();
         for (var line : matching.matched) {
             if (!matching.pages.containsKey(line.path())) {
-                part(line.identity(), matching.byCode).ifPresent(part -> missing.putIfAbsent(line.path(), part));
+                matching.codes.part(line.identity()).ifPresent(part -> missing.putIfAbsent(line.path(), part));
             }
         }
         var now = missing.isEmpty() ? matching.pages : listings.addPages(shop, missing);
         return matching.matched.stream()
-                .filter(l -> now.containsKey(l.path()) && !isOfAnother(l, now.get(l.path()), matching.byCode))
+                .filter(l -> now.containsKey(l.path()) && !isOfAnother(l, now.get(l.path()), matching.codes))
                 .map(l -> new Placed(now.get(l.path()).id(), l))
                 .toList();
     }
 
     /** The page is known to speak of one part, and the line names the code of another. */
-    private static boolean isOfAnother(FeedLine line, Listings.PageOf page, Map<Object, UUID> byCode) {
-        return part(line.identity(), byCode).filter(p -> !p.equals(page.part())).isPresent();
+    private static boolean isOfAnother(FeedLine line, Listings.PageOf page, PartCodes codes) {
+        return codes.part(line.identity()).filter(p -> !p.equals(page.part())).isPresent();
     }
 
-    private static Optional<UUID> part(Identity identity, Map<Object, UUID> byCode) {
-        return identity.gtin().map(byCode::get).or(() -> identity.makerNumber().map(byCode::get));
-    }
-
-    /** The parts of the catalogue by GTIN and by maker's number; a number that two makers use names nobody. */
-    private Map<Object, UUID> codes() {
-        var codes = new HashMap<Object, UUID>();
-        var twice = new HashSet<String>();
-        db.select(VARIANT.ID, VARIANT.GTIN, VARIANT.MAKER_NUMBER)
+    private PartCodes codes() {
+        return new PartCodes(db.select(VARIANT.ID, VARIANT.GTIN, VARIANT.MAKER_NUMBER)
                 .from(VARIANT)
                 .where(VARIANT.MERGED_INTO.isNull())
-                .forEach(r -> {
-                    if (r.value2() != null) {
-                        codes.put(new Gtin(r.value2()), r.value1());
-                    }
-                    if (r.value3() != null && codes.put(r.value3(), r.value1()) != null) {
-                        twice.add(r.value3());
-                    }
-                });
-        codes.keySet().removeAll(twice);
-        return codes;
+                .fetch(r -> new PartCodes.Coded(
+                        r.value1(), Optional.ofNullable(r.value2()).map(Gtin::new), Optional.ofNullable(r.value3()))));
     }
 }

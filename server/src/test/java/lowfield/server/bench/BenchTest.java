@@ -1,0 +1,291 @@
+package lowfield.server.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import lowfield.server.kit.Caller;
+import lowfield.server.kit.World;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class BenchTest {
+    private final World world = new World();
+
+    private Caller.Answer freeHand(Object price, String currency) {
+        var choice =
+                new HashMap<String, Object>(Map.of("type", "FREE_HAND", "name", "An old case", "currency", currency));
+        choice.put("priceMinor", price);
+        return world.edit(world.ines, world.line("CASE"), Map.of("choice", choice));
+    }
+
+    private Caller.Answer owned(String slot, String part) {
+        var choice = Map.of("type", "OWNED", "what", "my old one", "part", world.parts.get(part));
+        return world.edit(world.ines, world.line(slot), Map.of("choice", choice));
+    }
+
+    @Test
+    void whatIsOwnedIsCheckedByTheFiguresOfAPartAndCostsNothing() {
+        world.filled().round();
+        var before = World.line(world.bench(), "GRAPHICS_CARD")
+                .path("goods")
+                .path("minor")
+                .asLong();
+        assertThat(before).isPositive();
+        var bench = owned("GRAPHICS_CARD", "hartle-basalt-16-gb").json();
+        var line = World.line(bench, "GRAPHICS_CARD");
+        assertThat(line.path("label").asString()).isEqualTo("my old one, already owned");
+        assertThat(line.path("goods").path("minor").asLong()).isZero();
+        assertThat(bench.path("tally")
+                        .path("findings")
+                        .valueStream()
+                        .map(f -> f.path("evidence").asString()))
+                .anyMatch(e -> e.startsWith("The graphics card is 331 mm"));
+    }
+
+    @Test
+    void whatIsOwnedHasTheFiguresOfItsOwnKind() {
+        var refused = owned("GRAPHICS_CARD", "kelder-550-gold");
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.detail()).contains("is a power supply");
+    }
+
+    @Test
+    void theTotalAnswersEveryEdit() {
+        var answer = freeHand(6450, "EUR");
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.json()
+                        .path("tally")
+                        .path("gauge")
+                        .path("total")
+                        .path("minor")
+                        .asLong())
+                .isEqualTo(6450);
+        var uncounted = world.edit(world.ines, world.line("CASE"), Map.of("counted", false))
+                .json()
+                .path("tally");
+        assertThat(uncounted.path("gauge").path("total").path("minor").asLong()).isZero();
+        assertThat(uncounted.path("uncounted").path("minor").asLong()).isEqualTo(6450);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "-1, EUR, cannot be negative",
+        "99999999999999, EUR, longer than any price",
+        "100, SEK, Convert it first"
+    })
+    void badPricesAreToldWhyAndChangeNothing(long price, String currency, String why) {
+        var before = world.bench();
+        var answer = freeHand(price, currency);
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.detail()).contains(why);
+        assertThat(world.bench()).isEqualTo(before);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0", "-1", "21"})
+    void quantitiesAreBounded(int quantity) {
+        assertThat(world.edit(world.ines, world.line("CASE"), Map.of("quantity", quantity))
+                        .detail())
+                .contains("1 to 20");
+    }
+
+    @Test
+    void anUnknownPartAndOneOfAnotherKindAreRefused() {
+        var unknown = world.edit(
+                world.ines,
+                world.line("CASE"),
+                Map.of(
+                        "choice",
+                        Map.of("type", "PART", "part", UUID.randomUUID().toString())));
+        assertThat(unknown.status()).isEqualTo(404);
+        assertThat(unknown.detail()).contains("There is no part with the id");
+        var wrong = world.choose("CASE", "kelder-550-gold");
+        assertThat(wrong.status()).isEqualTo(422);
+        assertThat(wrong.detail()).contains("the slot Case takes a case");
+    }
+
+    @Test
+    void anOverlongReasonIsRefusedAndTheOldOneStays() {
+        world.edit(world.ines, world.line("CASE"), Map.of("reason", "Short."));
+        var long41k = world.edit(world.ines, world.line("CASE"), Map.of("reason", "x".repeat(41_000)));
+        assertThat(long41k.status()).isEqualTo(422);
+        assertThat(long41k.detail()).contains("41,000").contains("Nothing was saved");
+        var twoMegabytes = world.edit(world.ines, world.line("CASE"), Map.of("reason", "x".repeat(2_000_000)));
+        assertThat(twoMegabytes.status()).isEqualTo(413);
+        assertThat(world.line("CASE").path("reason").asString()).isEqualTo("Short.");
+    }
+
+    @Test
+    void twoEditorsOnOneChoiceBothKeepTheirWords() {
+        var read = world.line("CASE");
+        assertThat(world.edit(world.ines, read, Map.of("reason", "Hers.")).status())
+                .isEqualTo(200);
+        var stale = world.edit(world.tom, read, Map.of("reason", "His."));
+        assertThat(stale.status()).isEqualTo(412);
+        assertThat(stale.json().path("theirs").path("reason").asString()).isEqualTo("Hers.");
+        assertThat(stale.json().path("yours").path("reason").asString()).isEqualTo("His.");
+        assertThat(stale.raw().headers().firstValue("ETag"))
+                .contains("\"" + world.line("CASE").path("version").asInt() + "\"");
+        assertThat(world.line("CASE").path("reason").asString()).isEqualTo("Hers.");
+    }
+
+    @Test
+    void ofManyEditsAtOnceFromOneVersionExactlyOneIsTaken() {
+        var read = world.line("CASE");
+        var answers = World.together(6, () -> world.edit(world.ines, read, Map.of("quantity", 2)));
+        assertThat(answers)
+                .extracting(Caller.Answer::status)
+                .containsOnlyOnce(200)
+                .allMatch(s -> s == 200 || s == 412);
+    }
+
+    @Test
+    void anEditWithoutAVersionIsAskedForOne() {
+        var line = world.line("CASE").path("id").asString();
+        assertThat(world.ines
+                        .call("PATCH", "/api/editions/" + world.edition + "/lines/" + line, Map.of("quantity", 2), null)
+                        .status())
+                .isEqualTo(428);
+    }
+
+    @Test
+    void undoAndRedoWalkThroughMyEdits() {
+        freeHand(100, "EUR");
+        freeHand(200, "EUR");
+        world.ines.post("/api/editions/" + world.edition + "/undo", Map.of());
+        assertThat(world.line("CASE").path("goods").path("minor").asLong()).isEqualTo(100);
+        world.ines.post("/api/editions/" + world.edition + "/undo", Map.of());
+        assertThat(world.line("CASE").path("choice").path("type").asString()).isEqualTo("EMPTY");
+        world.ines.post("/api/editions/" + world.edition + "/redo", Map.of());
+        world.ines.post("/api/editions/" + world.edition + "/redo", Map.of());
+        assertThat(world.line("CASE").path("goods").path("minor").asLong()).isEqualTo(200);
+        assertThat(world.ines
+                        .post("/api/editions/" + world.edition + "/redo", Map.of())
+                        .status())
+                .isEqualTo(409);
+        assertThat(world.tom
+                        .post("/api/editions/" + world.edition + "/undo", Map.of())
+                        .detail())
+                .contains("nothing of yours");
+    }
+
+    @Test
+    void undoDoesNotOverwriteWhatSomebodyElseMadeOfIt() {
+        freeHand(100, "EUR");
+        world.edit(world.tom, world.line("CASE"), Map.of("quantity", 3));
+        var answer = world.ines.post("/api/editions/" + world.edition + "/undo", Map.of());
+        assertThat(answer.status()).isEqualTo(409);
+        assertThat(answer.json().path("theirs").path("quantity").asInt()).isEqualTo(3);
+        assertThat(world.line("CASE").path("quantity").asInt()).isEqualTo(3);
+    }
+
+    @Test
+    void aRemovedLineComesBackWithEverythingOnIt() {
+        var added = world.ines.post(
+                "/api/editions/" + world.edition + "/builds/" + world.build + "/lines", Map.of("slot", "SECOND_DRIVE"));
+        var line = World.line(added.json().path("bench"), "SECOND_DRIVE");
+        world.edit(
+                world.ines,
+                line,
+                Map.of("choice", Map.of("type", "OWNED", "what", "an old disk"), "reason", "It works."));
+        line = world.line("SECOND_DRIVE");
+        assertThat(world.ines
+                        .call(
+                                "DELETE",
+                                "/api/editions/" + world.edition + "/lines/"
+                                        + line.path("id").asString(),
+                                null,
+                                line.path("version").asInt())
+                        .status())
+                .isEqualTo(200);
+        assertThat(world.bench()
+                        .path("lines")
+                        .valueStream()
+                        .map(l -> l.path("slot").asString()))
+                .doesNotContain("SECOND_DRIVE");
+        world.ines.post("/api/editions/" + world.edition + "/undo", Map.of());
+        assertThat(world.line("SECOND_DRIVE").path("reason").asString()).isEqualTo("It works.");
+    }
+
+    @Test
+    void aSlotForOneThingIsNotAddedTwice() {
+        assertThat(world.ines
+                        .post(
+                                "/api/editions/" + world.edition + "/builds/" + world.build + "/lines",
+                                Map.of("slot", "CASE"))
+                        .status())
+                .isEqualTo(422);
+    }
+
+    @Test
+    void aReasonGoesStaleWithItsChoiceUntilItIsConfirmed() {
+        world.choose("GRAPHICS_CARD", "merrowby-vane-five-8-gb-black");
+        var line = world.line("GRAPHICS_CARD");
+        world.edit(
+                world.ines,
+                line,
+                Map.of("choice", Map.of("type", "PART", "part", world.parts.get("hartle-basalt-16-gb"))));
+        assertThat(world.line("GRAPHICS_CARD").path("reasonStale").asBoolean()).isTrue();
+        world.edit(world.ines, world.line("GRAPHICS_CARD"), Map.of("confirmReason", true));
+        assertThat(world.line("GRAPHICS_CARD").path("reasonStale").asBoolean()).isFalse();
+    }
+
+    @Test
+    void optionsTellWhatTakingThemWouldBringAlong() {
+        world.filled().round();
+        var options = List.of(
+                Map.of("purpose", "UPGRADE", "part", world.parts.get("hartle-basalt-16-gb"), "note", "towards 2160p"));
+        var open = world.edit(world.ines, world.line("GRAPHICS_CARD"), Map.of("options", options))
+                .json()
+                .path("open");
+        var option = open.path("options").get(0);
+        assertThat(option.path("trouble").valueStream().map(t -> t.path("check").asString()))
+                .contains("card-length", "supply-rating");
+        assertThat(option.path("differenceMinor").asLong()).isPositive();
+        var twice = world.edit(
+                world.ines, world.line("GRAPHICS_CARD"), Map.of("options", List.of(options.get(0), options.get(0))));
+        assertThat(twice.detail()).contains("listed already");
+    }
+
+    @Test
+    void aLineIsOpenWhereItIsAskedFor() {
+        world.filled().round();
+        var edition = "/api/editions/" + world.edition;
+        var bench = edition + "/builds/" + world.build + "/bench";
+        var card = world.line("GRAPHICS_CARD").path("id").asString();
+        assertThat(world.bench().path("open").isNull()).isTrue();
+        var open = world.ines.get(bench + "?open=" + card).json().path("open");
+        assertThat(open.path("line").asString()).isEqualTo(card);
+        assertThat(world.ines.get(edition + "/lines/" + card).json()).isEqualTo(open);
+        var elsewhere = UUID.randomUUID();
+        assertThat(world.ines
+                        .get(bench + "?open=" + elsewhere)
+                        .json()
+                        .path("open")
+                        .isNull())
+                .isTrue();
+        assertThat(world.ines.get(edition + "/lines/" + elsewhere).status()).isEqualTo(404);
+        assertThat(world.ines.get(bench + "?open=the-card").status()).isEqualTo(404);
+    }
+
+    @Test
+    void aDatabaseThatIsAwayLosesNothing() {
+        var line = world.line("CASE");
+        world.stage.cluster.does("pause");
+        var away = world.edit(world.ines, line, Map.of("reason", "Typed while it was away."));
+        world.stage.cluster.does("resume");
+        assertThat(away.status()).isEqualTo(503);
+        assertThat(away.type()).isEqualTo("/problems/database-away");
+        var back = org.awaitility.Awaitility.await()
+                .atMost(java.time.Duration.ofSeconds(30))
+                .until(
+                        () -> world.edit(world.ines, line, Map.of("reason", "Typed while it was away.")),
+                        a -> a.status() != 503);
+        assertThat(back.status()).isEqualTo(200);
+        assertThat(world.line("CASE").path("reason").asString()).isEqualTo("Typed while it was away.");
+    }
+}

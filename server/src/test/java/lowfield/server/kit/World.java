@@ -1,0 +1,383 @@
+package lowfield.server.kit;
+
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import lowfield.core.check.TestBuild;
+import lowfield.core.guide.Slot;
+import lowfield.server.accounts.Accounts;
+import lowfield.server.accounts.Person;
+import org.awaitility.Awaitility;
+import tools.jackson.databind.JsonNode;
+
+/** A small guide of its own for each test: one tier, one build, parts that the market sells; everything made over HTTP. */
+public final class World {
+    private static final AtomicInteger NEXT = new AtomicInteger();
+    private static final String PASSWORD = "ten letters at least";
+    /** Where a part differs from the sound build of core's test kit. */
+    private static final Map<String, Map<String, Object>> DIFFERENT = Map.of(
+            "hartle-basalt-16-gb",
+            Map.of("chip", "Basalt", "memory", 16, "boardPower", 320, "length", 331, "recommendedSupply", 850),
+            "merrowby-vane-five-8-gb-black",
+            Map.of("chip", "Vane Five", "memory", 8, "bracket", true));
+
+    private static final Map<String, String> KINDS = Map.of(
+            "merrowby-vane-five-8-gb-black",
+            "GRAPHICS_CARD",
+            "hartle-basalt-16-gb",
+            "GRAPHICS_CARD",
+            "aldane-fennel-six",
+            "PROCESSOR",
+            "ostrand-quay-micro",
+            "MOTHERBOARD",
+            "pellan-slate-2-x-8-gb-ddr5-5600",
+            "MEMORY",
+            "stillmoor-120-tower",
+            "COOLER",
+            "drumlin-beck-1-tb",
+            "DRIVE",
+            "kelder-550-gold",
+            "POWER_SUPPLY",
+            "hollowell-byre-m-black",
+            "CASE");
+    private static final Map<String, String> SLOTS = Map.of("DRIVE", "SYSTEM_DRIVE");
+    private static final List<String> SHOPS = List.of("Ferrowby", "Quillmarket", "Turnstone", "Millrace");
+    private static Map<String, String> shared;
+
+    public final Stage stage = Stage.open();
+    public final Caller ines;
+    public final Caller tom;
+    public final String slug;
+    public String edition;
+    public final String build;
+    public final Map<String, String> parts;
+
+    public World() {
+        var number = NEXT.incrementAndGet();
+        ines = person("ines" + number, Person.Role.OWNER);
+        tom = person("tom" + number, Person.Role.EDITOR);
+        parts = catalogue();
+        var shops = ines.get("/api/shops")
+                .json()
+                .valueStream()
+                .filter(s -> SHOPS.contains(s.path("name").asString()))
+                .map(s -> s.path("id").asString())
+                .toList();
+        slug = ines.post("/api/guides", guide("Guide " + number, shops))
+                .json()
+                .path("slug")
+                .asString();
+        ines.post(
+                "/api/guides/" + slug + "/editions",
+                Map.of("period", "2026-12-01", "tiers", List.of(tier("Bosun", 84000, 92000))));
+        var desk = desk();
+        edition = desk.path("edition").path("id").asString();
+        build = desk.path("cards").get(0).path("build").asString();
+    }
+
+    /** The same people at another guide, which has one tier with one build. */
+    public World in(String otherSlug) {
+        return new World(this, otherSlug);
+    }
+
+    private World(World same, String otherSlug) {
+        ines = same.ines;
+        tom = same.tom;
+        parts = same.parts;
+        slug = otherSlug;
+        var desk = desk();
+        edition = desk.path("edition").path("id").asString();
+        build = desk.path("cards").get(0).path("build").asString();
+    }
+
+    public Caller person(String name, Person.Role role) {
+        var email = name + "@tidewater.example";
+        stage.bean(Accounts.class).create(email, name, PASSWORD, role);
+        return new Caller(stage.desk()).signIn(email, PASSWORD);
+    }
+
+    public static Map<String, Object> guide(String name, List<String> shops) {
+        var policy = Map.of(
+                "conditions",
+                List.of("NEW"),
+                "stock",
+                List.of("IN_STOCK", "LIMITED"),
+                "membersOnly",
+                false,
+                "greatestAgeDays",
+                7,
+                "sellers",
+                List.of("SHOP", "MARKET"),
+                "regions",
+                List.of(),
+                "usedReturnDays",
+                0);
+        var form = new HashMap<String, Object>();
+        form.putAll(Map.of(
+                "name",
+                name,
+                "region",
+                "Home coast",
+                "zone",
+                "CET",
+                "currency",
+                "EUR",
+                "locale",
+                "en",
+                "schedule",
+                "monthly"));
+        form.putAll(Map.of("disclosure", "Nobody pays us.", "policy", policy, "oldAfterDays", 3, "shops", shops));
+        return form;
+    }
+
+    public static Map<String, Object> tier(String name, long from, long to) {
+        return Map.of(
+                "name",
+                name,
+                "audience",
+                "",
+                "promise",
+                "1080p",
+                "band",
+                Map.of("type", "FROM_TO", "fromMinor", from, "toMinor", to),
+                "countsShipping",
+                false);
+    }
+
+    private synchronized Map<String, String> catalogue() {
+        if (shared == null) {
+            for (var shop : SHOPS) {
+                ines.post(
+                        "/api/shops",
+                        Map.of(
+                                "name",
+                                shop,
+                                "host",
+                                shop.toLowerCase(java.util.Locale.ROOT) + ".example",
+                                "currency",
+                                "EUR",
+                                "region",
+                                "Home coast",
+                                "zone",
+                                "CET",
+                                "taxPermille",
+                                200,
+                                "mayFreeze",
+                                true,
+                                "pages",
+                                0,
+                                "shippingMinor",
+                                490));
+            }
+            var made = new HashMap<String, String>();
+            KINDS.forEach((key, kind) -> {
+                var spec = new HashMap<>(TestBuild.figuresOf(Slot.valueOf(SLOTS.getOrDefault(kind, kind))));
+                spec.putAll(DIFFERENT.getOrDefault(key, Map.of()));
+                var part = ines.post(
+                                "/api/parts",
+                                Map.of(
+                                        "kind", kind, "maker", "Test", "family", "", "name", key, "variant", "", "spec",
+                                        spec))
+                        .json()
+                        .path("id")
+                        .asString();
+                made.put(key, part);
+                ines.post("/api/product-pages", Map.of("part", part, "address", "https://ferrowby.example/p/" + key));
+            });
+            for (var key : List.of("merrowby-vane-five-8-gb-black", "drumlin-beck-1-tb")) {
+                ines.post(
+                        "/api/product-pages",
+                        Map.of("part", made.get(key), "address", "https://quillmarket.example/p/" + key));
+            }
+            shared = made;
+        }
+        return shared;
+    }
+
+    public JsonNode desk() {
+        return ines.get("/api/guides/" + slug + "/desk").json();
+    }
+
+    public JsonNode bench() {
+        return ines.get("/api/editions/" + edition + "/builds/" + build + "/bench")
+                .json();
+    }
+
+    public JsonNode line(String slot) {
+        return line(bench(), slot);
+    }
+
+    public static JsonNode line(JsonNode bench, String slot) {
+        return bench.path("lines")
+                .valueStream()
+                .filter(l -> l.path("slot").asString().equals(slot))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    public Caller.Answer edit(Caller who, JsonNode line, Object patch) {
+        return who.call(
+                "PATCH",
+                "/api/editions/" + edition + "/lines/" + line.path("id").asString(),
+                patch,
+                line.path("version").asInt());
+    }
+
+    public Caller.Answer choose(String slot, String part) {
+        return edit(
+                ines,
+                line(slot),
+                Map.of(
+                        "choice",
+                        Map.of("type", "PART", "part", parts.get(part)),
+                        "reason",
+                        "Because it is **right** here."));
+    }
+
+    /** A whole build with reasons. */
+    public World filled() {
+        KINDS.forEach((part, kind) -> {
+            if (!part.equals("hartle-basalt-16-gb")) {
+                choose(SLOTS.getOrDefault(kind, kind), part);
+            }
+        });
+        return this;
+    }
+
+    /** A round from start to end; its last progress. */
+    public JsonNode round() {
+        var id = ines.post("/api/guides/" + slug + "/rounds", Map.of())
+                .json()
+                .path("id")
+                .asString();
+        return Awaitility.await()
+                .atMost(Duration.ofSeconds(60))
+                .until(
+                        () -> ines.get("/api/rounds/" + id).json(),
+                        p -> !p.path("endedAt").isMissingNode()
+                                && !p.path("endedAt").isNull());
+    }
+
+    /** What the readers' site answers. */
+    public String read(String path) {
+        try {
+            return HttpClient.newHttpClient()
+                    .send(
+                            HttpRequest.newBuilder(URI.create(stage.readers() + path))
+                                    .build(),
+                            HttpResponse.BodyHandlers.ofString())
+                    .body();
+        } catch (java.io.IOException failed) {
+            throw new java.io.UncheckedIOException(failed);
+        } catch (InterruptedException stop) {
+            Thread.currentThread().interrupt();
+            return "";
+        }
+    }
+
+    /** Publishes what somebody sees at this moment. */
+    public Caller.Answer publish(Caller who) {
+        var proof = who.get("/api/editions/" + edition + "/proof").json();
+        return publish(who, proof);
+    }
+
+    /** Publishes what somebody saw. */
+    public Caller.Answer publish(Caller who, JsonNode proof) {
+        return who.call(
+                "POST",
+                "/api/editions/" + edition + "/publication",
+                Map.of("totals", proof.path("totals")),
+                proof.path("version").asInt());
+    }
+
+    /** Publishes the edition in work and opens the next; the snapshot of what went out. */
+    public JsonNode publish() {
+        waiveAll();
+        var number = desk().path("edition").path("number").asInt();
+        publish(ines);
+        edition = ines.post("/api/guides/" + slug + "/editions", Map.of())
+                .json()
+                .path("id")
+                .asString();
+        return Caller.JSON.readTree(read("/" + slug + "/editions/" + number + ".json"));
+    }
+
+    /** What wants a decision in the period, and each price of a shop in doubt. */
+    public Stream<JsonNode> movers() {
+        return ines.get("/api/editions/" + edition + "/movers")
+                .json()
+                .path("open")
+                .valueStream()
+                .flatMap(m -> Stream.concat(
+                        Stream.of(m),
+                        m.path("form").asString().equals("SHOP")
+                                ? m.path("inside").valueStream()
+                                : Stream.of()));
+    }
+
+    /** The price of a part that waits for a person. */
+    public Optional<JsonNode> waiting(String part) {
+        return movers().filter(m -> m.path("form").asString().equals("SET_ASIDE"))
+                .filter(m -> m.path("title").asString().contains(part))
+                .findFirst();
+    }
+
+    public Caller.Answer decide(JsonNode mover, String decision, String why) {
+        return ines.call(
+                "PUT",
+                "/api/editions/" + edition + "/movers/" + mover.path("key").asString() + "/decision",
+                Map.of("fingerprint", mover.path("fingerprint").asString(), "decision", decision, "why", why),
+                null);
+    }
+
+    /** Speaks to the market as a person at its control would. */
+    public void market(String control) {
+        try {
+            HttpClient.newHttpClient()
+                    .send(
+                            HttpRequest.newBuilder(URI.create(
+                                            "http://127.0.0.1:" + stage.market.port() + "/control/" + control))
+                                    .PUT(HttpRequest.BodyPublishers.noBody())
+                                    .build(),
+                            HttpResponse.BodyHandlers.discarding());
+        } catch (java.io.IOException failed) {
+            throw new java.io.UncheckedIOException(failed);
+        } catch (InterruptedException stop) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    /** Lets an edition through the gates that these small builds do not pass. */
+    public void waiveAll() {
+        for (var gate : ines.get("/api/editions/" + edition + "/preflight").json()) {
+            if (!gate.path("open").asBoolean()) {
+                ines.call(
+                        "PUT",
+                        "/api/editions/" + edition + "/waivers/"
+                                + gate.path("gate").asString(),
+                        Map.of("reason", "a test, not a guide"),
+                        gate.path("version").asInt());
+            }
+        }
+    }
+
+    public static List<Caller.Answer> together(int times, java.util.function.Supplier<Caller.Answer> call) {
+        var threads = IntStream.range(0, times)
+                .mapToObj(i -> java.util.concurrent.CompletableFuture.supplyAsync(call))
+                .collect(Collectors.toCollection(ArrayList::new));
+        return threads.stream()
+                .map(java.util.concurrent.CompletableFuture::join)
+                .toList();
+    }
+}

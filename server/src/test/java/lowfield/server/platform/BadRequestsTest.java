@@ -1,0 +1,264 @@
+package lowfield.server.platform;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import lowfield.server.kit.World;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Every operation of the HTTP interface, as its description lists them, is sent what it does not expect: wrong types, nulls,
+ * missing and huge values, in the body, one field at a time, and in the query. Nothing of it is an error of the server.
+ */
+class BadRequestsTest {
+    private static final JsonNodeFactory JSON = JsonNodeFactory.instance;
+    private static final Pattern VARIABLE = Pattern.compile("\\{(\\w+)}");
+    private static final String SOME_ID = "00000000-0000-4000-8000-000000000000";
+    private static final List<String> METHODS = List.of("get", "put", "post", "patch", "delete");
+    /** What would end this very session, or leaves a line open. */
+    private static final List<String> LEFT_OUT = List.of(
+            "delete /api/session",
+            "delete /api/account/sessions",
+            "delete /api/account/sessions/{key}",
+            "get /api/editions/{edition}/changes",
+            "get /api/rounds/{id}/events");
+
+    private final World world = new World();
+    private final JsonNode description = world.ines.get("/api/openapi").json();
+    private final List<String> broken = new ArrayList<>();
+    private final TreeSet<String> tried = new TreeSet<>();
+
+    @Test
+    void noOperationAnswersWithAnErrorOfItsOwn() {
+        description
+                .path("paths")
+                .propertyStream()
+                .forEach(path -> METHODS.stream()
+                        .filter(path.getValue()::has)
+                        .filter(method -> !LEFT_OUT.contains(method + " " + path.getKey()))
+                        .forEach(method ->
+                                operation(method, path.getKey(), path.getValue().path(method))));
+        assertThat(broken).isEmpty();
+        assertThat(tried).hasSizeGreaterThan(60);
+    }
+
+    private void operation(String method, String path, JsonNode operation) {
+        tried.add(method + " " + path);
+        var schema = resolved(operation
+                .path("requestBody")
+                .path("content")
+                .path("application/json")
+                .path("schema"));
+        var bodies = schema.isMissingNode() ? List.<JsonNode>of(JSON.missingNode()) : bodies(schema);
+        bodies.forEach(body -> send(method, real(path) + query(operation, ""), body));
+        send(method, strange(path) + query(operation, ""), bodies.get(0));
+        for (var odd : List.of("x", "-1", "999999999999999999999", "null", "é".repeat(300))) {
+            send(method, real(path) + query(operation, odd), bodies.get(0));
+        }
+    }
+
+    private void send(String method, String address, JsonNode body) {
+        var text = body.isMissingNode() ? "" : body.toString();
+        var answer = world.ines.call(method.toUpperCase(Locale.ROOT), address, text, 1);
+        if (answer.status() >= 500) {
+            broken.add("%d %s %s %s"
+                    .formatted(answer.status(), method, address, text.substring(0, Math.min(300, text.length()))));
+        }
+    }
+
+    /** The ids of this world where it has some. */
+    private String real(String path) {
+        var ids = Map.of("slug", world.slug, "edition", world.edition, "build", world.build, "kind", "CASE");
+        return VARIABLE.matcher(path).replaceAll(r -> ids.getOrDefault(r.group(1), SOME_ID));
+    }
+
+    private static String strange(String path) {
+        return VARIABLE.matcher(path).replaceAll("%27%3B--%20x");
+    }
+
+    private static String query(JsonNode operation, String odd) {
+        var text = new StringBuilder();
+        operation.path("parameters").forEach(p -> {
+            if (p.path("in").asString().equals("query")) {
+                text.append(text.isEmpty() ? "?" : "&")
+                        .append(p.path("name").asString())
+                        .append('=')
+                        .append(URLEncoder.encode(
+                                odd.isEmpty() ? usual(p.path("schema")) : odd, StandardCharsets.UTF_8));
+            }
+        });
+        return text.toString();
+    }
+
+    private static String usual(JsonNode schema) {
+        return schema.has("enum") ? schema.path("enum").get(0).asString() : SOME_ID;
+    }
+
+    /** A likely body, and the same with each of its fields, at any depth, broken in each way. */
+    private List<JsonNode> bodies(JsonNode schema) {
+        var likely = likely(schema, 0);
+        var all = new ArrayList<>(List.of(
+                likely,
+                JSON.nullNode(),
+                JSON.stringNode("x"),
+                JSON.numberNode(7),
+                JSON.arrayNode(),
+                JSON.objectNode()));
+        broken(likely).forEach(all::add);
+        return all;
+    }
+
+    private static Stream<JsonNode> broken(JsonNode body) {
+        if (body.isArray() && !body.isEmpty()) {
+            return broken(body.get(0)).map(b -> JSON.arrayNode().add(b));
+        }
+        return body.isObject()
+                ? body.propertyStream()
+                        .flatMap(p -> Stream.concat(odd(), broken(p.getValue()))
+                                .map(value -> with((ObjectNode) body, p.getKey(), value)))
+                : Stream.empty();
+    }
+
+    private static Stream<JsonNode> odd() {
+        return Stream.of(
+                JSON.missingNode(),
+                JSON.nullNode(),
+                JSON.stringNode("x".repeat(5000)),
+                JSON.stringNode("a\u0000b"),
+                JSON.numberNode(-1),
+                JSON.numberNode(Long.MAX_VALUE),
+                JSON.numberNode(1e300),
+                JSON.booleanNode(true),
+                JSON.arrayNode().add(JSON.nullNode()),
+                JSON.objectNode().set("unknown", JSON.nullNode()));
+    }
+
+    private static JsonNode with(ObjectNode body, String name, JsonNode value) {
+        var copy = body.deepCopy();
+        if (value.isMissingNode()) {
+            copy.remove(name);
+        } else {
+            copy.set(name, value);
+        }
+        return copy;
+    }
+
+    private JsonNode likely(JsonNode unresolved, int depth) {
+        var schema = resolved(unresolved);
+        if (schema.has("enum")) {
+            return schema.path("enum").get(0);
+        }
+        if (schema.has("properties")) {
+            var object = JSON.objectNode();
+            if (depth < 4) {
+                schema.path("properties")
+                        .propertyStream()
+                        .forEach(p -> object.set(p.getKey(), likely(p.getValue(), depth + 1)));
+            }
+            return object;
+        }
+        if (schema.has("oneOf")) {
+            return likely(schema.path("oneOf").get(0), depth + 1);
+        }
+        return switch (schema.path("type").asString("object")) {
+            case "string" -> text(schema.path("format").asString(""));
+            case "integer", "number" -> JSON.numberNode(3);
+            case "boolean" -> JSON.booleanNode(true);
+            case "array" -> JSON.arrayNode().add(likely(schema.path("items"), depth + 1));
+            default -> JSON.objectNode().set("length", JSON.numberNode(3));
+        };
+    }
+
+    private static JsonNode text(String format) {
+        return JSON.stringNode(
+                switch (format) {
+                    case "uuid" -> SOME_ID;
+                    case "date" -> "2026-12-01";
+                    case "date-time" -> "2026-12-01T06:00:00Z";
+                    default -> "EUR";
+                });
+    }
+
+    private JsonNode resolved(JsonNode schema) {
+        var reference = schema.path("$ref").asString("");
+        return reference.isEmpty()
+                ? schema
+                : description
+                        .path("components")
+                        .path("schemas")
+                        .path(reference.substring(reference.lastIndexOf('/') + 1));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "POST | /api/guides | name",
+                "POST | /api/guides | policy",
+                "POST | /api/shops | host",
+                "POST | /api/parts | name",
+                "POST | /api/parts | spec",
+                "POST | /api/people | email",
+                "POST | /api/product-pages | address"
+            })
+    void whatIsMissingOrNullIsNamed(String method, String path, String field) {
+        var whole = (ObjectNode) likely(
+                resolved(description
+                        .path("paths")
+                        .path(path)
+                        .path(method.toLowerCase(Locale.ROOT))
+                        .path("requestBody")
+                        .path("content")
+                        .path("application/json")
+                        .path("schema")),
+                0);
+        whole.remove(List.of("rounds", "feed"));
+        for (var body : List.of(with(whole, field, JSON.missingNode()), with(whole, field, JSON.nullNode()))) {
+            var answer = world.ines.call(method, path, body.toString(), null);
+            assertThat(answer.status()).as(answer.text()).isEqualTo(400);
+            assertThat(answer.json().path("field").asString()).isEqualTo(field);
+            assertThat(answer.detail()).contains("\"" + field + "\"");
+        }
+    }
+
+    @Test
+    void aFigureThatNoPartHasIsNamed() {
+        var body = new LinkedHashMap<String, Object>(Map.of(
+                "kind",
+                "CASE",
+                "maker",
+                "Test",
+                "family",
+                "",
+                "name",
+                "odd",
+                "variant",
+                "",
+                "spec",
+                Map.of("colourr", "black")));
+        var answer = world.ines.post("/api/parts", body);
+        assertThat(answer.status()).isBetween(400, 422);
+        assertThat(answer.detail()).contains("colourr");
+        var part = world.parts.get("hollowell-byre-m-black");
+        var version =
+                world.ines.get("/api/parts/" + part).json().path("version").asInt();
+        var correction =
+                world.ines.call("PATCH", "/api/parts/" + part, Map.of("figures", Map.of("colourr", "black")), version);
+        assertThat(correction.status()).isBetween(400, 422);
+        assertThat(correction.detail()).contains("colourr");
+    }
+}

@@ -1,0 +1,389 @@
+package lowfield.server.prices;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.HashMap;
+import java.util.Map;
+import lowfield.server.kit.Caller;
+import lowfield.server.kit.World;
+import org.jooq.DSLContext;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+class TypedPricesTest {
+    private static final String CASE = "hollowell-byre-m-black";
+
+    private final World world = new World();
+    private final DSLContext db = world.stage.bean(DSLContext.class);
+
+    /** Other tests' builds do not count what was typed here. */
+    @AfterEach
+    void takeOut() {
+        var pages = "(select id from product_page where by_hand)";
+        var listings = "(select id from listing where page_id in " + pages + ")";
+        var days = "(select variant_id, shop_id from product_page where by_hand)";
+        db.query("delete from price_day where (variant_id, shop_id) in " + days).execute();
+        db.query("delete from acceptance where listing_id in " + listings).execute();
+        db.query("delete from observation where listing_id in " + listings).execute();
+        db.query("delete from listing where page_id in " + pages).execute();
+        db.query("delete from product_page where by_hand").execute();
+        world.market("reset");
+        world.round();
+    }
+
+    private String shop(String name) {
+        return world.ines
+                .get("/api/shops")
+                .json()
+                .valueStream()
+                .filter(s -> s.path("name").asString().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .path("id")
+                .asString();
+    }
+
+    private LocalDate today() {
+        return LocalDate.now(ZoneId.of("CET"));
+    }
+
+    private Map<String, Object> price(long minor) {
+        var body = new HashMap<String, Object>();
+        body.put("shop", shop("Millrace"));
+        body.put("condition", "NEW");
+        body.put("stock", "IN_STOCK");
+        body.put("priceMinor", minor);
+        body.put("currency", "EUR");
+        body.put("membersOnly", false);
+        body.put("seenOn", today().toString());
+        body.put("source", "asked by telephone");
+        body.put("sure", false);
+        return body;
+    }
+
+    private Caller.Answer type(String part, Map<String, Object> price) {
+        return world.ines.post("/api/parts/" + world.parts.get(part) + "/prices", price);
+    }
+
+    private JsonNode caseLine() {
+        return world.line("CASE");
+    }
+
+    @Test
+    void aTypedPriceCountsAtOnceAndTellsItsRebateBesideIt() {
+        world.filled().round();
+        var seen = caseLine().path("goods").path("minor").asLong();
+        var typed = price(seen - 500);
+        typed.put("claimBackMinor", 1000);
+        assertThat(type(CASE, typed).status()).isEqualTo(201);
+        var line = caseLine();
+        assertThat(line.path("goods").path("minor").asLong()).isEqualTo(seen - 500);
+        assertThat(line.path("offer").path("claimBackMinor").asLong()).isEqualTo(1000);
+        assertThat(line.path("offer").path("seller").asString()).isEqualTo("Millrace");
+    }
+
+    @Test
+    void noRoundFetchesWhatOnlyAPersonReads() {
+        world.filled().round();
+        var pages = world.round().path("pages").asInt();
+        var seen = caseLine().path("goods").path("minor").asLong();
+        type(CASE, price(seen - 400));
+        assertThat(world.round().path("pages").asInt()).isEqualTo(pages);
+        assertThat(caseLine().path("goods").path("minor").asLong()).isEqualTo(seen - 400);
+    }
+
+    @Test
+    void aPriceFarFromTheLastOneIsAskedAboutTwice() {
+        world.filled().round();
+        var seen = caseLine().path("goods").path("minor").asLong();
+        type(CASE, price(seen - 100));
+        var far = price(seen / 3);
+        assertThat(type(CASE, far).detail()).contains("of the last accepted", "say that you are sure");
+        assertThat(caseLine().path("goods").path("minor").asLong()).isEqualTo(seen - 100);
+        far.put("sure", true);
+        assertThat(type(CASE, far).status()).isEqualTo(201);
+        assertThat(caseLine().path("goods").path("minor").asLong()).isEqualTo(seen / 3);
+    }
+
+    @Test
+    void aFirstPriceFarFromWhatOthersAskIsAskedAboutTwice() {
+        world.filled().round();
+        var seen = caseLine().path("goods").path("minor").asLong();
+        var far = price(seen / 3);
+        assertThat(type(CASE, far).detail()).contains("which others ask; say that you are sure");
+        assertThat(caseLine().path("goods").path("minor").asLong()).isEqualTo(seen);
+        far.put("condition", "USED");
+        assertThat(type(CASE, far).status()).isEqualTo(201);
+    }
+
+    @Test
+    void anOlderPriceThanTheOneKnownIsHistoryOnly() {
+        world.filled().round();
+        var seen = caseLine().path("goods").path("minor").asLong();
+        type(CASE, price(seen - 100));
+        var old = price(seen - 300);
+        old.put("seenOn", today().minusDays(3).toString());
+        assertThat(type(CASE, old).status()).isEqualTo(201);
+        assertThat(caseLine().path("goods").path("minor").asLong()).isEqualTo(seen - 100);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "priceMinor, 0, more than nothing",
+        "priceMinor, -100, more than nothing",
+        "priceMinor, 999999999999, longer than any price",
+        "currency, USD, asks in EUR",
+        "currency, a currency of forty letters and even more, not in another",
+        "seenOn, 2099-01-01, today or before",
+        "seenOn, 2001-01-01, at most 90 days old",
+        "source, x, Say where you have the price from",
+        "stock, GONE, something in stock",
+        "claimBackMinor, 99999999, less than the price",
+        "shippingMinor, -1, Shipping is nothing or more",
+        "link, https://elsewhere.example/p/1, begins with https://millrace.example/",
+        "link, http://millrace.example/p/1, begins with https:// and a shop's host",
+        "link, https://not an address, not an address",
+        "shop, 00000000-0000-0000-0000-000000000000, no such shop",
+    })
+    void whatCannotBeAPriceIsRefusedWithASentence(String field, String value, String words) {
+        var typed = price(4990);
+        typed.put(field, value.matches("-?[0-9]+") ? (Object) Long.valueOf(value) : value);
+        var answer = type(CASE, typed);
+        assertThat(answer.status()).isBetween(400, 422);
+        assertThat(answer.detail()).contains(words);
+    }
+
+    @Test
+    void aPageThatSpeaksOfAnotherPartIsNotTaken() {
+        var typed = price(4990);
+        typed.put("shop", shop("Ferrowby"));
+        typed.put("link", "https://ferrowby.example/p/kelder-550-gold");
+        assertThat(type(CASE, typed).detail()).contains("already speaks of another part");
+    }
+
+    // ---- taken back ----------------------------------------------------------------------------------
+
+    private Caller.Answer takeBack(String part, long number) {
+        return world.tom.call("DELETE", "/api/parts/" + world.parts.get(part) + "/prices/" + number, null, null);
+    }
+
+    private long number(Caller.Answer kept) {
+        return kept.json().path("number").asLong();
+    }
+
+    @Test
+    void whatWasTypedIsTakenBackAndTheOneBeforeCountsAgain() {
+        world.filled().round();
+        var seen = caseLine().path("goods").path("minor").asLong();
+        type(CASE, price(seen - 200));
+        var wrong = number(type(CASE, price(seen - 900)));
+        assertThat(caseLine().path("goods").path("minor").asLong()).isEqualTo(seen - 900);
+        assertThat(takeBack(CASE, wrong).status()).isEqualTo(204);
+        assertThat(caseLine().path("goods").path("minor").asLong()).isEqualTo(seen - 200);
+        assertThat(takeBack(CASE, wrong).detail()).contains("taken back already");
+        assertThat(caseLine().path("goods").path("minor").asLong()).isEqualTo(seen - 200);
+    }
+
+    @Test
+    void onlyATypedPriceOfThatPartIsTakenBack() {
+        world.filled().round();
+        var kept =
+                number(type(CASE, price(caseLine().path("goods").path("minor").asLong() - 100)));
+        assertThat(takeBack("kelder-550-gold", kept).detail()).contains("Nobody typed such a price");
+        var judged = db.fetchOne("select max(a.id) from acceptance a where a.account_id is null");
+        assertThat(takeBack(CASE, judged.get(0, Long.class)).status()).isEqualTo(404);
+    }
+
+    /** The page is one that rounds read; what was taken back is no word of the shop's. */
+    @Test
+    void theShopMayAskLaterWhatWasTakenBack() {
+        world.filled().round();
+        var read = db.fetchOne("""
+                select l.id, s.id, s.host, p.path, l.accepted_price_minor from listing l
+                join product_page p on p.id = l.page_id join shop s on s.id = p.shop_id
+                join seller e on e.id = l.seller_id
+                where e.name = s.name and l.condition = 'NEW' and l.accepted_price_minor is not null
+                  and p.variant_id = ?::uuid and not p.by_hand limit 1""", world.parts.get(CASE));
+        var typed = price(read.get(4, Long.class));
+        typed.put("shop", read.get(1, String.class));
+        typed.put("link", "https://" + read.get(2) + read.get(3));
+        assertThat(takeBack(CASE, number(type(CASE, typed))).status()).isEqualTo(204);
+        assertThat(verdict(read.get(0))).isEqualTo("REJECTED");
+        world.round();
+        assertThat(verdict(read.get(0))).isEqualTo("ACCEPTED");
+    }
+
+    private Object verdict(Object listing) {
+        return db.fetchValue("select verdict from acceptance where listing_id = ? order by id desc limit 1", listing);
+    }
+
+    // ---- estimates -----------------------------------------------------------------------------------
+
+    private String announced() {
+        var like = world.ines.get("/api/parts/" + world.parts.get(CASE)).json().path("part");
+        var part = world.ines
+                .post(
+                        "/api/parts",
+                        Map.of(
+                                "kind",
+                                "CASE",
+                                "maker",
+                                "Test",
+                                "family",
+                                "",
+                                "name",
+                                "announced " + world.slug,
+                                "variant",
+                                "",
+                                "spec",
+                                Caller.JSON.convertValue(like.path("spec"), Map.class)))
+                .json()
+                .path("id")
+                .asString();
+        world.ines.call("PATCH", "/api/parts/" + part, Map.of("release", "ANNOUNCED"), 1);
+        return part;
+    }
+
+    private Caller.Answer estimate(String part, Map<String, Object> basis) {
+        return world.ines.call("PUT", "/api/parts/" + part + "/estimate", basis, null);
+    }
+
+    @Test
+    void anAnnouncedPartMakesTheTotalARangeUntilItIsSold() {
+        world.filled().round();
+        var sold = caseLine().path("goods").path("minor").asLong();
+        var total = total().path("minor").asLong();
+        var part = announced();
+        world.parts.put("announced", part);
+        world.choose("CASE", "announced");
+        assertThat(total().path("blame")).isNotEmpty();
+        var basis = Map.<String, Object>of(
+                "type", "TIMES", "comparable", world.parts.get(CASE), "factorPermille", 2000, "spreadPermille", 100);
+        assertThat(estimate(part, basis).status()).isEqualTo(204);
+        var line = caseLine();
+        assertThat(line.path("goods").path("span").path("likelyMinor").asLong()).isEqualTo(2 * sold);
+        assertThat(line.path("estimated").asString()).contains("times 2", "give or take 10%");
+        assertThat(total().path("span").path("likelyMinor").asLong()).isEqualTo(total + sold);
+        assertThat(gauge().path("bookable").path("minor").isNull()
+                        || gauge().path("bookable").path("minor").isMissingNode())
+                .isTrue();
+        var typed = price(sold + 700);
+        assertThat(world.ines.post("/api/parts/" + part + "/prices", typed).status())
+                .isEqualTo(201);
+        assertThat(total().path("minor").asLong()).isEqualTo(total + 700);
+        world.parts.remove("announced");
+    }
+
+    /** The likely sum large, from where to where it may be beside it; so in the list of tiers and on the line. */
+    @Test
+    void readersSeeAnEstimateAsOne() {
+        world.filled().round();
+        var part = announced();
+        world.parts.put("announced", part);
+        world.choose("CASE", "announced");
+        estimate(
+                part,
+                Map.of(
+                        "type",
+                        "TIMES",
+                        "comparable",
+                        world.parts.get(CASE),
+                        "factorPermille",
+                        1000,
+                        "spreadPermille",
+                        100));
+        var span = total().path("span");
+        world.publish();
+        var page = world.read("/" + world.slug);
+        var likely = "about " + sum(span.path("likelyMinor").asLong());
+        var range = sum(span.path("lowMinor").asLong()) + " to "
+                + sum(span.path("highMinor").asLong());
+        assertThat(page)
+                .contains("<p class=\"total about\">" + likely + "</p>", "<p>an estimate, " + range + "</p>")
+                .contains("<b>" + likely + "</b>")
+                .doesNotContain(likely + ", " + range);
+        world.parts.remove("announced");
+    }
+
+    private static String sum(long minor) {
+        return java.text.NumberFormat.getNumberInstance(java.util.Locale.forLanguageTag("en-150"))
+                        .format(minor / 100)
+                + ".%02d".formatted(minor % 100);
+    }
+
+    private JsonNode gauge() {
+        return world.bench().path("tally").path("gauge");
+    }
+
+    private JsonNode total() {
+        return gauge().path("total");
+    }
+
+    @Test
+    void anEstimateIsSetReadAndTakenAway() {
+        var part = announced();
+        assertThat(world.ines.get("/api/parts/" + part + "/estimate").status()).isEqualTo(204);
+        estimate(
+                part,
+                Map.of(
+                        "type",
+                        "STEP",
+                        "comparable",
+                        world.parts.get(CASE),
+                        "stepMinor",
+                        -500,
+                        "currency",
+                        "EUR",
+                        "spreadPermille",
+                        0));
+        assertThat(world.ines
+                        .get("/api/parts/" + part + "/estimate")
+                        .json()
+                        .path("stepMinor")
+                        .asLong())
+                .isEqualTo(-500);
+        world.ines.call("DELETE", "/api/parts/" + part + "/estimate", null, null);
+        assertThat(world.ines.get("/api/parts/" + part + "/estimate").status()).isEqualTo(204);
+    }
+
+    @Test
+    void anEstimateWithoutGroundIsRefused() {
+        var part = announced();
+        assertThat(estimate(part, Map.of("type", "SUGGESTED", "spreadPermille", 50))
+                        .detail())
+                .contains("no suggested price");
+        assertThat(estimate(part, Map.of("type", "TIMES", "spreadPermille", 50)).detail())
+                .contains("needs a");
+        assertThat(estimate(
+                                part,
+                                Map.of(
+                                        "type",
+                                        "TIMES",
+                                        "comparable",
+                                        part,
+                                        "factorPermille",
+                                        1000,
+                                        "spreadPermille",
+                                        50))
+                        .detail())
+                .contains("with itself");
+        assertThat(estimate(
+                                part,
+                                Map.of(
+                                        "type",
+                                        "TIMES",
+                                        "comparable",
+                                        world.parts.get("kelder-550-gold"),
+                                        "factorPermille",
+                                        1000,
+                                        "spreadPermille",
+                                        50))
+                        .detail())
+                .contains("one kind");
+    }
+}
