@@ -84,3 +84,8 @@ export class Format {
     return new Intl.DateTimeFormat(this.locale, { month: 'short', timeZone: 'UTC' }).format(new Date(period));
   }
 }
+
+/** A label within a sentence: "graphics card", but "CPU cooler" and "Wi-Fi adapter", which begin with a name. */
+export function inSentence(label: string): string {
+  return /^.\S*[A-Z]/.test(label) ? label : label.charAt(0).toLowerCase() + label.slice(1);
+}

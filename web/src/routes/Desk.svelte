@@ -115,7 +115,7 @@
       <div class="mt-4 grid grid-cols-[200px_1fr_160px_150px_32px] items-end gap-6 border-b border-ink pb-1">
         <span class="label">Tier</span><span class="label"
           >Band, <span class="text-moss">this total</span>, ┊ last edition</span
-        ><span class="label text-right">Counted total</span><span class="label text-right"
+        ><span class="label text-right">Total</span><span class="label text-right"
           >{view.lastPeriod ? `Since ${format.month(view.lastPeriod)}` : 'No edition before'}</span
         ><span></span>
       </div>

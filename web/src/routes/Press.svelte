@@ -80,8 +80,8 @@
         <p class="text-soft" aria-live="polite">
           {gates.data
             ? shut
-              ? `${shut} of ${gates.data.length} gates do not hold`
-              : 'Every gate holds or is waived'
+              ? `${shut} of ${gates.data.length} checks fail`
+              : 'Every check passes or has an exception'
             : 'Looking…'}
         </p>
       </div>

@@ -20,16 +20,16 @@
     new Format(desk.data?.guide.currency ?? 'EUR', desk.data?.guide.locale ?? 'en', desk.data?.guide.zone),
   );
   const kinds: { kind: Kind; label: string }[] = [
-    { kind: 'GRAPHICS_CARD', label: 'Cards' },
-    { kind: 'PROCESSOR', label: 'Processors' },
+    { kind: 'GRAPHICS_CARD', label: 'Graphics cards' },
+    { kind: 'PROCESSOR', label: 'CPUs' },
     { kind: 'MEMORY', label: 'Memory' },
-    { kind: 'DRIVE', label: 'Drives' },
-    { kind: 'MOTHERBOARD', label: 'Boards' },
-    { kind: 'POWER_SUPPLY', label: 'Supplies' },
+    { kind: 'DRIVE', label: 'SSDs and hard disks' },
+    { kind: 'MOTHERBOARD', label: 'Motherboards' },
+    { kind: 'POWER_SUPPLY', label: 'Power supplies' },
     { kind: 'CASE', label: 'Cases' },
-    { kind: 'COOLER', label: 'Coolers' },
-    { kind: 'FAN', label: 'Fans' },
-    { kind: 'SCREEN', label: 'Screens' },
+    { kind: 'COOLER', label: 'CPU coolers' },
+    { kind: 'FAN', label: 'Case fans' },
+    { kind: 'SCREEN', label: 'Monitors' },
   ];
   let kind = $state<Kind>('MEMORY');
   let tierId = $state('');

@@ -77,7 +77,7 @@
             : ''}{done === round.pages && !isPaused ? '; prices are being judged' : ''}
         {:else}{round.state === 'DONE' ? 'Last run' : round.state === 'CANCELLED' ? 'Cancelled' : 'Broken off'}
           {format.date(round.startedAt)}: {round.read} pages read, {round.failed} without a price, {round.accepted} prices
-          accepted, {round.setAside} set aside{/if}
+          accepted, {round.setAside} suspicious{/if}
       </p>
     </div>
     <div class="flex items-center gap-2">

@@ -3,7 +3,7 @@
   import type { Format } from '$lib/format';
   import { smallest } from '$lib/money';
 
-  /** Where idle, gaming and peak stand on the supply's curve, and what a year takes for chosen hours and tariff. */
+  /** Where idle, gaming and peak stand on the PSU's curve, and what a year takes for chosen hours and tariff. */
   let {
     draw,
     peakWatts,
@@ -33,9 +33,9 @@
       .catch(() => (told = undefined));
   });
   const rows = $derived([
-    { name: 'idle, allowed for', watts: `${draw.idleWatts}`, load: draw.idle },
+    { name: 'idle, estimated', watts: `${draw.idleWatts}`, load: draw.idle },
     {
-      name: 'gaming',
+      name: 'gaming draw',
       watts: draw.gamingLow == null ? 'not known' : `${draw.gamingLow} to ${draw.gamingHigh}`,
       load: draw.gaming,
     },
@@ -45,14 +45,14 @@
 
 <details class="mt-1">
   <summary class="cursor-pointer"
-    >{draw.headroomWatts == null ? 'No supply to hold it against' : `${draw.headroomWatts} W to spare`}</summary
+    >{draw.headroomWatts == null ? 'No PSU to compare with' : `${draw.headroomWatts} W to spare`}</summary
   >
   <table class="small mt-1 w-full">
     <thead class="text-soft"
       ><tr
         ><th class="text-left font-normal"></th><th class="text-right font-normal">W</th><th
           class="text-right font-normal">load</th
-        ><th class="text-right font-normal">arrives</th></tr
+        ><th class="text-right font-normal">efficiency</th></tr
       ></thead
     >
     <tbody>
@@ -62,7 +62,7 @@
           ><td class="text-right"
             >{row.load
               ? row.load.efficiencyPercent == null
-                ? 'not promised'
+                ? 'not certified'
                 : `${row.load.efficiencyPercent}%`
               : ''}</td
           >
@@ -81,6 +81,6 @@
   {#if told}<p class="small mt-1">
       {told.kilowattHours} kWh a year, {format.money(Math.round(told.kilowattHours * tariff))} a year{told.promised
         ? ''
-        : '; below a fifth of its rating the supply promises nothing, so idle is a guess'}
+        : '; below 20% of its rating no efficiency is certified, so idle is a guess'}
     </p>{/if}
 </details>

@@ -49,14 +49,11 @@
             maxlength="500"
             onchange={(event) => onnote(option, event.currentTarget.value)}
           />{:else}<span>{option.state.note}</span>{/if}
-        <span class="shrink-0" title="what the counted total moves by"
-          >{format.signed(option.differenceMinor, 'the same')}</span
+        <span class="shrink-0" title="what the total moves by">{format.signed(option.differenceMinor, 'the same')}</span
         >
       </div>
       {#if option.roomWatts != null}<p class="small text-soft">
-          {option.roomWatts < 0
-            ? `the supply is ${-option.roomWatts} W short`
-            : `${option.roomWatts} W to spare with it`}
+          {option.roomWatts < 0 ? `the PSU is ${-option.roomWatts} W short` : `${option.roomWatts} W to spare with it`}
         </p>{/if}
       {#each option.forced as forced (forced.part)}<p class="small text-straw">
           also needs {forced.name}, {format.money(forced.price.minor)}: {forced.why}

@@ -29,9 +29,9 @@
   const hasFigures = $derived(type === 'FREE_HAND' || type === 'OWNED');
   let sentence = $state('');
   const kinds: { value: Schemas['ChoiceState']['type']; label: string }[] = [
-    { value: 'FREE_HAND', label: 'free-hand, with a typed price' },
+    { value: 'FREE_HAND', label: 'unlisted part, with a typed price' },
     { value: 'IN_THE_BOX', label: 'in the box of another part' },
-    { value: 'ON_THE_BOARD', label: 'on the board' },
+    { value: 'ON_THE_BOARD', label: 'on the motherboard' },
     { value: 'OWNED', label: 'already owned' },
     { value: 'NONE', label: 'deliberately none' },
     { value: 'EMPTY', label: 'nothing chosen yet' },

@@ -81,7 +81,7 @@
   <ul>
     {#each counted as line (line.id)}{@render row(line)}{/each}
   </ul>
-  {#if beside.length}<p class="label px-5 pt-3 pb-1">Not counted</p>
+  {#if beside.length}<p class="label px-5 pt-3 pb-1">Optional</p>
     <ul>
       {#each beside as line (line.id)}{@render row(line)}{/each}
     </ul>{/if}

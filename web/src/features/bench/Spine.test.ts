@@ -75,7 +75,7 @@ describe('the slots of a build', () => {
 
   it('keep what is not in the total apart', () => {
     spine([line('c', 'CPU', 'Tern 8'), line('m', 'Monitor', 'Sill 27', { counted: false })]);
-    const apart = screen.getByText('Not counted').nextElementSibling as HTMLElement;
+    const apart = screen.getByText('Optional').nextElementSibling as HTMLElement;
     expect(within(apart).getByText('Sill 27')).toBeTruthy();
     expect(within(apart).queryByText('Tern 8')).toBeNull();
   });

@@ -38,13 +38,13 @@
         <dd class="text-ink">{charge.amount.minor === 0 ? 'free' : format.money(charge.amount.minor)}</dd>
       </div>{/each}
     {#if card.gauge.bookable.minor !== card.gauge.total.minor}<div class="flex justify-between gap-3">
-        <dt>To be had today by anyone</dt>
+        <dt>Available today</dt>
         <dd class="text-ink" title={card.gauge.bookable.blame.join('; ')}>
           {format.money(card.gauge.bookable.minor)}
         </dd>
       </div>{/if}
     {#each tally.tills as till (till.region)}<div class="flex justify-between gap-3" title={till.rate ?? undefined}>
-        <dt>{till.region}, at the till{till.holdsItsName ? '' : ', over its name'}</dt>
+        <dt>{till.region}, with local tax{till.holdsItsName ? '' : ', over its name'}</dt>
         <dd class="shrink-0 whitespace-nowrap {till.holdsItsName ? 'text-ink' : 'text-clay'}">
           {till.convertedMinor == null
             ? `${format.money(till.minor)} ${format.currency}`
@@ -61,7 +61,7 @@
         </dd>
       </div>{/each}
     {#if tally.uncounted.minor !== 0}<div class="flex justify-between">
-        <dt>Not counted, beside it</dt>
+        <dt>Optional, not in the total</dt>
         <dd class="text-ink">{format.money(tally.uncounted.minor)}</dd>
       </div>{/if}
   </dl>

@@ -19,7 +19,7 @@
         ? [
             {
               key: 'Enter',
-              label: 'Go to the first thing that wants you',
+              label: 'Go to the first item to decide',
               run: () => void navigate(place(first) as '/'),
             },
           ]
@@ -29,7 +29,7 @@
 </script>
 
 <div class="mt-6 flex items-baseline justify-between border-b border-ink pb-1">
-  <h2 class="text-[17px]">Wants you</h2>
+  <h2 class="text-[17px]">To decide</h2>
   <span class="small text-soft">{wanted.length ? `${wanted.length}, heaviest first` : ''}</span>
 </div>
 {#each wanted as row, i (i)}
@@ -41,4 +41,4 @@
     <span><span class="block font-semibold">{row.what}</span><span class="block text-soft">{row.detail}</span></span>
     <span class="font-medium text-moss">{row.action}</span>
   </a>
-{:else}<p class="py-4 text-soft">Nothing wants you. Refresh prices in the round, or go to press.</p>{/each}
+{:else}<p class="py-4 text-soft">Nothing to decide. Refresh prices in the round, or go to press.</p>{/each}

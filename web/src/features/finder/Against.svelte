@@ -2,7 +2,7 @@
   import { weighty } from '$features/bench/findings';
   import { createQuery } from '@tanstack/svelte-query';
   import { api, taken, type Schemas } from '$lib/api/client';
-  import type { Format } from '$lib/format';
+  import { inSentence, type Format } from '$lib/format';
   import { standing, tone } from '$features/desk/standing';
   import Gauge from '$ui/Gauge.svelte';
   import Mark from '$ui/Mark.svelte';
@@ -40,7 +40,7 @@
     if (by == null) return 'What it would cost here is not known.';
     if (by === 0) return 'The same total.';
     const needs = candidate.forced.length
-      ? `, with the ${candidate.forced.map((f) => f.slotLabel.toLowerCase()).join(' and the ')} it needs`
+      ? `, with the ${candidate.forced.map((f) => inSentence(f.slotLabel)).join(' and the ')} it needs`
       : '';
     return `${format.money(Math.abs(by))} ${by > 0 ? 'more' : 'less'} in all${needs}.`;
   });

@@ -182,7 +182,7 @@
           </p>{/if}
       {/each}
       {#if found.isSuccess && !all.length}<p class="px-6 py-4 text-soft">
-          Nothing of this kind answers this sentence. Take a word out, or add the part in the <a
+          Nothing of this kind matches this search. Remove a filter, or add the part in the <a
             class="underline"
             href="/catalogue">catalogue</a
           >.

@@ -123,7 +123,7 @@ describe('the finder', () => {
 
   it('says that nothing was found', async () => {
     finder(() => found([]));
-    expect(await screen.findByText(/Nothing of this kind answers/)).toBeTruthy();
+    expect(await screen.findByText(/Nothing of this kind matches/)).toBeTruthy();
   });
 
   it('says what the server says when it refuses', async () => {

@@ -66,7 +66,7 @@
             }}
           /></label
         >
-      {:else if written}<button class="btn-quiet small" onclick={() => (naming = true)}>Keep this sentence</button>{/if}
+      {:else if written}<button class="btn-quiet small" onclick={() => (naming = true)}>Save this search</button>{/if}
     </span>
     <Told {sentence} />
   </div>

@@ -88,7 +88,7 @@
   <div
     class="flex max-h-36 shrink-0 flex-wrap gap-x-4 gap-y-1 overflow-y-auto border-b border-hairline bg-tint px-6 py-3"
     role="group"
-    aria-label="More words"
+    aria-label="More filters"
   >
     {#each others as word (word.figure)}<button
         class="btn-quiet"

@@ -12,10 +12,10 @@ export type Order = 'PRICE' | 'PRICE_OF_A_UNIT' | 'TRUE_DIFFERENCE' | 'NEWNESS' 
 
 export const orders: { order: Order; label: string }[] = [
   { order: 'PRICE', label: 'price' },
-  { order: 'TRUE_DIFFERENCE', label: 'true difference' },
+  { order: 'TRUE_DIFFERENCE', label: 'net change' },
   { order: 'PRICE_OF_A_UNIT', label: 'price of a unit' },
-  { order: 'NEWNESS', label: 'newness' },
-  { order: 'SAME_FOR_LESS', label: 'same for less' },
+  { order: 'NEWNESS', label: 'recently added' },
+  { order: 'SAME_FOR_LESS', label: 'cheaper equivalent' },
 ];
 
 /** What is looked for: conditions by figure, forgiving text, an order. */

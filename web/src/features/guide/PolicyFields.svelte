@@ -19,7 +19,7 @@
   ] as const;
   const sellers = [
     ['SHOP', 'sold by the shop itself'],
-    ['MARKET', 'sold by others on a market place'],
+    ['MARKET', 'sold by marketplace sellers'],
   ] as const;
   const regions = $derived(
     [...new Set([...shops.map((s) => s.region), ...form.policy.regions])].filter(Boolean).sort(),

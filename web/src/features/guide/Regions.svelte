@@ -11,7 +11,7 @@
 </script>
 
 <fieldset class="mt-4">
-  <legend class="label mb-1">Readers elsewhere, whose till and currency are told, too</legend>
+  <legend class="label mb-1">Readers elsewhere, who also see the price with their local tax and currency</legend>
   {#each regions as region, i (i)}
     <div class="mb-1 flex items-center gap-2">
       <input

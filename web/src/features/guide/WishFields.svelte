@@ -9,18 +9,18 @@
   type Slot = NonNullable<Schemas['WishForm']['beside']>[number];
   const flags = [
     ['radio', 'Wi-Fi'],
-    ['errorCorrection', 'memory with error correction'],
+    ['errorCorrection', 'ECC memory'],
     ['secureBoot', 'games that demand secure boot'],
-    ['warrantyHere', "the supply's warranty served here"],
+    ['warrantyHere', 'PSU warranty served here'],
   ] as const;
   const extras: [Slot, string][] = [
     ['OPERATING_SYSTEM', 'operating system'],
-    ['SCREEN', 'screen'],
+    ['SCREEN', 'monitor'],
     ['KEYBOARD', 'keyboard'],
     ['MOUSE', 'mouse'],
     ['HEADSET', 'headset'],
     ['WEBCAM', 'webcam'],
-    ['LIGHTING', 'lighting'],
+    ['LIGHTING', 'RGB lighting'],
     ['CABLES', 'cables'],
     ['OTHER', 'other things'],
   ];
@@ -29,9 +29,9 @@
 </script>
 
 <div class="mt-2 grid grid-cols-4 gap-x-4 gap-y-3">
-  <TextField label="Colours of what one sees" bind:value={wishes.colours} placeholder="black, white" />
+  <TextField label="Visible colours" bind:value={wishes.colours} placeholder="black, white" />
   <Choose
-    label="Lighting inside"
+    label="RGB lighting"
     bind:value={wishes.lighting}
     options={[
       { value: 'EITHER', label: 'as it comes' },
@@ -39,9 +39,9 @@
       { value: 'UNWANTED', label: 'not wanted' },
     ]}
   />
-  <TextField label="At most so loud, dB" bind:value={wishes.mostNoise} inputmode="numeric" />
+  <TextField label="Noise, dB at most" bind:value={wishes.mostNoise} inputmode="numeric" />
   <Choose
-    label="Supply of quality"
+    label="PSU quality"
     bind:value={wishes.supplyFloor}
     options={[
       { value: '', label: 'any' },
@@ -52,7 +52,7 @@
   />
   <TextField label="Card memory, GB at least" bind:value={wishes.leastCardMemory} inputmode="numeric" />
   <TextField label="Storage, GB at least" bind:value={wishes.leastStorage} inputmode="numeric" />
-  <TextField label="Endurance, TB at least" bind:value={wishes.leastEndurance} inputmode="numeric" />
+  <TextField label="TBW, TB at least" bind:value={wishes.leastEndurance} inputmode="numeric" />
   <div class="col-span-2">
     <TextField label="Rear ports" bind:value={wishes.rearPorts} placeholder="USB-C, 2.5 Gbit/s network" />
   </div>

@@ -131,7 +131,7 @@ export function wishForm(typed: TypedWishes): Schemas['WishForm'] {
   const noise = whole('most noise', typed.mostNoise, 'dB');
   const cardMemory = whole('least card memory', typed.leastCardMemory, 'GB');
   const storage = whole('least storage', typed.leastStorage, 'GB');
-  const endurance = whole('least endurance', typed.leastEndurance, 'TB');
+  const endurance = whole('least TBW', typed.leastEndurance, 'TB');
   return {
     ...(typed.colours.trim() ? { colours: list(typed.colours) } : {}),
     ...(typed.rearPorts.trim() ? { rearPorts: list(typed.rearPorts) } : {}),

@@ -66,7 +66,7 @@
         {:else}
           <span class="block truncate {rung.runsOn ? 'text-soft' : ''}">{rung.label}</span>
           <span class="small flex justify-between text-soft"
-            ><span>{rung.follows ? 'follows' : rung.counted ? '' : 'not counted'}</span><span
+            ><span>{rung.follows ? 'follows' : rung.counted ? '' : 'optional, not in the total'}</span><span
               class={rung.goods.minor == null ? 'text-slate' : ''}>{format.sum(rung.goods)}</span
             ></span
           >

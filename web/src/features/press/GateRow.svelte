@@ -31,7 +31,7 @@
   <h2 class="flex items-center gap-2">
     <Mark verdict={gate.problems.length === 0 ? 'FITS' : gate.waiver ? 'CAUTION' : 'CLASH'} />{gate.rule}<span
       class="small font-normal text-soft"
-      >{gate.problems.length === 0 ? 'holds' : gate.waiver ? 'waived' : 'does not hold'}</span
+      >{gate.problems.length === 0 ? 'passed' : gate.waiver ? 'exception' : 'failed'}</span
     >
   </h2>
   {#if gate.problems.length}
@@ -46,7 +46,7 @@
     </ul>
     {#if gate.waiver}
       <p class="mt-1 pl-5 text-straw">
-        Waived: {gate.waiver}
+        Published anyway, because: {gate.waiver}
         <button
           class="btn-quiet small"
           onclick={() => void said(taken(api.DELETE('/api/editions/{edition}/waivers/{gate}', { params: path })))}
@@ -56,20 +56,20 @@
     {:else}
       {#if gate.earlier}
         <p class="mt-1 pl-5 text-soft">
-          Waived earlier, for other problems than these: {gate.earlier}
+          Earlier exception, for other problems than these: {gate.earlier}
           <button class="btn-quiet small" onclick={() => (reason = gate.earlier ?? '')}>Use this reason again</button>
         </p>
       {/if}
       <form class="mt-2 flex gap-2 pl-5" onsubmit={waive}>
         <input
           class="field max-w-md"
-          aria-label="Reason to waive: {gate.rule}"
-          placeholder="a reason, kept and shown to readers"
+          aria-label="Publish anyway, because: {gate.rule}"
+          placeholder="publish anyway, because …"
           required
           minlength="3"
           maxlength="1000"
           bind:value={reason}
-        /><button class="btn">Waive once</button>
+        /><button class="btn">Publish anyway</button>
       </form>
     {/if}
   {/if}

@@ -105,8 +105,8 @@
       { key: 'ArrowDown', label: 'Next thing that moved', run: () => move(1) },
       { key: 'ArrowUp', label: 'The one before', run: () => move(-1) },
       { key: 'k', label: 'Keep it as it is', run: () => decide('KEEP') },
-      { key: 's', label: 'Swap it: the finder, same for less first', run: swap },
-      { key: 'h', label: 'Hold the choice to its offer', run: () => decide('HOLD') },
+      { key: 's', label: 'Swap it: the finder, cheaper equivalents first', run: swap },
+      { key: 'h', label: 'Pin the choice to its offer', run: () => decide('HOLD') },
       { key: 'x', label: 'Set the price aside', run: () => decide('SET_ASIDE') },
       { key: 'o', label: 'The prices of a shop one by one', run: lookInside },
       { key: 'u', label: 'Take the last decision back', run: () => decided[0] && void takeBack(decided[0]) },
@@ -151,11 +151,11 @@
       {#if current.places.length && !current.inside.length}<button class="btn" onclick={swap}>Swap</button><span
           class="key">s</span
         >{/if}
-      {#if choices(current).includes('HOLD')}<button class="btn" onclick={() => decide('HOLD')}>Hold</button><span
+      {#if choices(current).includes('HOLD')}<button class="btn" onclick={() => decide('HOLD')}>Pin</button><span
           class="key">h</span
         >{/if}
       {#if choices(current).includes('SET_ASIDE')}<button class="btn" onclick={() => decide('SET_ASIDE')}
-          >{isInDoubt(current) ? 'Leave it aside' : 'Set aside'}</button
+          >{isInDoubt(current) ? 'Ignore price' : 'Ignore price'}</button
         ><span class="key">x</span>{/if}
       {#if current.form === 'SHOP'}<button class="btn" aria-expanded={opened.includes(current.key)} onclick={lookInside}
           >One by one</button
@@ -202,6 +202,6 @@
         maxlength="500"
       /></label
     >
-    <button class="btn btn-main">Hold</button>
+    <button class="btn btn-main">Pin</button>
   </form>
 </Dialog>

@@ -109,7 +109,7 @@ describe('what moved', () => {
     press('h');
     const why = await screen.findByLabelText('Why this offer and no other');
     await fireEvent.input(why, { target: { value: 'They answer letters.' } });
-    await fireEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Hold' }));
+    await fireEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Pin' }));
     await waitFor(() =>
       expect(decisions(asked)[0]?.body).toMatchObject({ decision: 'HOLD', why: 'They answer letters.' }),
     );

@@ -7,11 +7,11 @@ const SAID: Record<Mover['form'], { label: string; sign: Sign }> = {
   GONE: { label: 'No price', sign: 'CLASH' },
   OVER: { label: 'Over', sign: 'CLASH' },
   UNDER: { label: 'Under', sign: 'CAUTION' },
-  SET_ASIDE: { label: 'Set aside', sign: 'CAUTION' },
+  SET_ASIDE: { label: 'Suspicious', sign: 'CAUTION' },
   SHOP: { label: 'A shop', sign: 'CAUTION' },
   KIND: { label: 'A kind', sign: 'FITS' },
   MOVED: { label: 'Moved', sign: 'FITS' },
-  PREMIUM: { label: 'Premium', sign: 'CAUTION' },
+  PREMIUM: { label: 'Over MSRP', sign: 'CAUTION' },
   SMALL: { label: 'Small', sign: 'FITS' },
 };
 
@@ -44,6 +44,6 @@ export function placeOf(mover: Mover, slug: string, edition: string): string | u
 
 export const DECIDED: Record<Schemas['Decided']['decision'], string> = {
   KEEP: 'kept',
-  HOLD: 'held to its offer',
-  SET_ASIDE: 'set aside',
+  HOLD: 'pinned to its offer',
+  SET_ASIDE: 'ignored',
 };

@@ -1,6 +1,6 @@
 package lowfield.core;
 
-/** What can be kept as a text at all: anything without the character NUL, which no database keeps. */
+/** Texts: what can be kept as one, which is anything without the character NUL, and labels within sentences. */
 public final class Text {
     /** The rule, to stand behind "must be" or "has". */
     public static final String RULE = "only characters that are text (no NUL)";
@@ -9,5 +9,12 @@ public final class Text {
 
     public static boolean isOne(String text) {
         return text.indexOf('\0') < 0;
+    }
+
+    /** A label within a sentence: "graphics card", but "CPU cooler" and "Wi-Fi adapter", which begin with a name. */
+    public static String inSentence(String label) {
+        var first = label.split(" ", 2)[0];
+        var isName = first.chars().skip(1).anyMatch(Character::isUpperCase);
+        return isName || label.isEmpty() ? label : Character.toLowerCase(label.charAt(0)) + label.substring(1);
     }
 }

@@ -46,7 +46,7 @@ public final class KeysPressed {
         page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Guides"))
                 .waitFor();
         page.navigate(desk + GUIDE);
-        page.getByText("Wants you").waitFor();
+        page.getByText("To decide").waitFor();
     }
 
     private void press(String key) {
@@ -77,7 +77,7 @@ public final class KeysPressed {
                     .find()) {
                 swap();
             } else {
-                press(first.contains("Set aside") ? "x" : "k");
+                press(first.contains("Ignore price") ? "x" : "k");
                 page.waitForFunction("n => document.querySelectorAll('[role=option]').length !== n", left);
             }
         }
@@ -98,7 +98,7 @@ public final class KeysPressed {
 
     private void tell() {
         press("1");
-        page.getByText("Wants you").waitFor();
+        page.getByText("To decide").waitFor();
         var outside = page.evaluate("""
                 fetch('/api/guides/the-tidewater-guide/desk').then(a => a.json()).then(desk => desk.cards
                     .filter(c => !['INSIDE', 'NO_BAND'].includes(c.gauge.standing.state))

@@ -114,7 +114,7 @@ class ChoosingJourneyTest {
             page.keyboard().press("/");
             page.locator("#candidate-0").waitFor();
             page.keyboard().type("hartle");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep this sentence"))
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save this search"))
                     .click();
             page.keyboard().type("all by Hartle");
             page.keyboard().press("Enter");
@@ -148,7 +148,7 @@ class ChoosingJourneyTest {
             page.keyboard().press("u");
             assertThat(page.getByText("Undone: Motherboard: choice")).isVisible();
             page.keyboard().press("u");
-            assertThat(page.getByText("Undone: Processor: choice")).isVisible();
+            assertThat(page.getByText("Undone: CPU: choice")).isVisible();
         }
     }
 

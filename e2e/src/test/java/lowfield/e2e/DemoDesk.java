@@ -83,7 +83,7 @@ final class DemoDesk implements BeforeAllCallback {
 
     static void home(Page page) {
         page.navigate(theatre().desk() + GUIDE);
-        page.getByText("Wants you").waitFor();
+        page.getByText("To decide").waitFor();
     }
 
     /** The lead build of a tier at the bench, signed in. */

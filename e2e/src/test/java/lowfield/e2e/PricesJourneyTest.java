@@ -37,7 +37,7 @@ class PricesJourneyTest {
     void aTypedPriceCountsAndAWrongTurnIsTold() {
         try (var context = context()) {
             var page = bench(context, "Horizon");
-            slot(page, "Cooler");
+            slot(page, "CPU cooler");
             button(page, "type a price, or an estimate").click();
             page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("A price you have seen"))
                     .waitFor();

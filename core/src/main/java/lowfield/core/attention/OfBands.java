@@ -57,7 +57,7 @@ final class OfBands {
                         "build:" + build.id(),
                         side + " " + by,
                         by + " " + side + " its band",
-                        "the counted total is " + total,
+                        "the total is " + total,
                         by.minor(),
                         List.of(place))
                 .with(new Item.Prices(Optional.empty(), Optional.of(total), Optional.empty()));

@@ -4,9 +4,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
+import lowfield.core.Text;
 import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.offer.Offer;
 
@@ -95,6 +95,6 @@ final class OfLines {
     }
 
     private String slot() {
-        return at.line().slot().label().toLowerCase(Locale.ROOT);
+        return Text.inSentence(at.line().slot().label());
     }
 }

@@ -7,11 +7,11 @@ public enum Order {
     /** What the kind is bought by: price of a gigabyte, a core, a watt. */
     PRICE_OF_A_UNIT("price of a unit"),
     /** What the build's total would move by, with what the part forces. */
-    TRUE_DIFFERENCE("true difference"),
+    TRUE_DIFFERENCE("net change"),
     /** Last added to the catalogue first. */
-    NEWNESS("newness"),
+    NEWNESS("recently added"),
     /** What gives up least of the present choice's figures and costs less; what costs as much or more stands after. */
-    SAME_FOR_LESS("same for less");
+    SAME_FOR_LESS("cheaper equivalent");
 
     private final String label;
 

@@ -63,8 +63,9 @@ public sealed interface Choice {
         public FreeHand {
             name = name.strip();
             RuleBroken.unless(
-                    !name.isEmpty() && name.length() <= 160, "A free-hand choice needs a name of 1 to 160 letters.");
-            RuleBroken.unless(!price.isNegative(), "A free-hand price cannot be negative; %s was typed.", price);
+                    !name.isEmpty() && name.length() <= 160, "An unlisted part needs a name of 1 to 160 letters.");
+            RuleBroken.unless(
+                    !price.isNegative(), "The price of an unlisted part cannot be negative; %s was typed.", price);
         }
     }
 
@@ -139,7 +140,7 @@ public sealed interface Choice {
             return b.what().isEmpty() ? "in the box" : b.what() + ", in the box";
         }
         if (this instanceof OnTheBoard b) {
-            return b.what().isEmpty() ? "on the board" : b.what() + ", on the board";
+            return b.what().isEmpty() ? "on the motherboard" : b.what() + ", on the motherboard";
         }
         if (this instanceof Owned o) {
             var what = o.what().isEmpty() ? o.like().map(Part::fullName).orElse("") : o.what();

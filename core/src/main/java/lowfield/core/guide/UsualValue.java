@@ -13,7 +13,7 @@ public enum UsualValue {
     ROOM_OVER_CARD("room over the graphics card beyond the cooler limit", "mm", 0, 0, 8),
     PLUG_ROOM("plug room of a modular PSU", "mm", 30, 45, 60),
     MODULE_HEIGHT("height of a bare memory module", "mm", 30, 31, 33),
-    TRIP_LEVEL("trip level of a PSU", "% of its rating", 110, 130, 150),
+    TRIP_LEVEL("overcurrent limit of a PSU", "% of its rating", 110, 130, 150),
     CARD_SPIKE("spike of a graphics card", "% of its board power", 150, 180, 200),
     RATING_12V("12 V share of a PSU's rating", "%", 97, 100, 100),
     HEADER_CURRENT("current of a fan header", "mA", 1000, 1000, 2000),

@@ -67,7 +67,7 @@ public record Wishes(
                 dB -> RuleBroken.unless(dB >= 1 && dB <= 120, "The most noise is 1 to 120 dB, not %d.", dB));
         supplyFloor.ifPresent(floor -> RuleBroken.unless(
                 QUALITIES.contains(floor),
-                "The least quality of a supply is %s, not \"%s\".",
+                "The least quality of a PSU is %s, not \"%s\".",
                 String.join(", ", QUALITIES),
                 floor));
     }

@@ -3,7 +3,7 @@ package lowfield.core.offer;
 /** Whether the shop itself sells or somebody else on its market place. */
 public enum SellerKind {
     SHOP("a shop itself"),
-    MARKET("a seller on a market place");
+    MARKET("a marketplace seller");
 
     private final String label;
 

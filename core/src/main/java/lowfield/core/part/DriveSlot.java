@@ -15,7 +15,7 @@ public record DriveSlot(
 
         @FigureLabel("under a cover") Figure<Boolean> covered,
         @FigureLabel("single-sided drives only") Figure<Boolean> singleSided,
-        @FigureLabel("for radio cards only") Figure<Boolean> radioOnly,
+        @FigureLabel("for Wi-Fi cards only") Figure<Boolean> radioOnly,
 
         @FigureLabel(value = "SATA ports it switches off", said = "switches off SATA ports: %s", most = 20)
         Figure<Integer> takesSata,

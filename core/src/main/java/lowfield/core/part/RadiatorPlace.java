@@ -7,13 +7,13 @@ public record RadiatorPlace(
         @FigureLabel("place") Figure<String> place,
         @FigureLabel("sizes") Figure<Set<String>> sizes,
 
-        @FigureLabel(value = "room for radiator and fans", unit = "mm", most = 300)
+        @FigureLabel(value = "clearance for radiator and fans", unit = "mm", most = 300)
         Figure<Integer> thickness,
 
         @FigureLabel(value = "highest memory under it", unit = "mm", most = 200)
         Figure<Integer> memoryHeight,
 
-        @FigureLabel(value = "highest heatsink of the board under it", unit = "mm", most = 200)
+        @FigureLabel(value = "highest motherboard heatsink under it", unit = "mm", most = 200)
         Figure<Integer> heatsinkHeight,
 
         @FigureLabel("takes the drive cage's room") Figure<Boolean> takesCage,

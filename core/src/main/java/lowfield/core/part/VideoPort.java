@@ -11,4 +11,4 @@ public record VideoPort(
         Figure<Integer> payload,
 
         @FigureLabel("stream compression") Figure<Boolean> compression,
-        @FigureLabel("adaptive refresh") Figure<Boolean> adaptive) {}
+        @FigureLabel("VRR") Figure<Boolean> adaptive) {}

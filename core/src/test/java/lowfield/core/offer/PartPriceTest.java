@@ -179,7 +179,7 @@ class PartPriceTest {
         assertThat(only.refuse(sold("Market", Condition.NEW, Terms.NOT_TOLD), NOW))
                 .isEmpty();
         assertThat(only.refuse(sold("Pier Nine", Condition.NEW, Terms.NOT_TOLD), NOW))
-                .containsExactly("sold by a seller on a market place");
+                .containsExactly("sold by a marketplace seller");
     }
 
     @Test

@@ -39,7 +39,7 @@ class SustainedPeakTest {
         var peak =
                 Checks.peak(TestBuild.sound().without(Slot.PROCESSOR, "limit").build());
         assertThat(peak.watts().isKnown()).isFalse();
-        assertThat(peak.missing()).containsExactly("limit at board defaults of Test processor");
+        assertThat(peak.missing()).containsExactly("maximum power of Test CPU");
     }
 
     @Test

@@ -20,7 +20,7 @@ final class AttentionRows {
                 isInDoubt(item) ? Optional.<At>empty() : item.places().stream().findFirst();
         return new DeskViews.Wanted(
                 sign(item.matter()),
-                isInDoubt(item) ? "Set aside" : item.where(),
+                isInDoubt(item) ? "Suspicious price" : item.where(),
                 item.what(),
                 item.detail(),
                 action(item.matter()),

@@ -43,9 +43,9 @@ public class KeptQueries {
     @Transactional
     public Kept keep(Kind kind, String name, String sentence, Person by) {
         var bare = name.strip();
-        RuleBroken.unless(!bare.isEmpty() && bare.length() <= 80, "A sentence is kept by a name of 1 to 80 letters.");
+        RuleBroken.unless(!bare.isEmpty() && bare.length() <= 80, "A search is saved under a name of 1 to 80 letters.");
         var written = Query.read(kind, sentence).written();
-        RuleBroken.unless(of(kind).size() < MOST, "At most %d sentences are kept for a kind; let one go first.", MOST);
+        RuleBroken.unless(of(kind).size() < MOST, "At most %d searches are saved for a kind; remove one first.", MOST);
         var id = db.insertInto(KEPT_QUERY)
                 .set(KEPT_QUERY.NAME, bare)
                 .set(KEPT_QUERY.KIND, kind.name())
@@ -65,7 +65,7 @@ public class KeptQueries {
     public void letGo(UUID id) {
         var gone = db.deleteFrom(KEPT_QUERY).where(KEPT_QUERY.ID.eq(id)).execute();
         if (gone == 0) {
-            throw new NotFound("This sentence is not kept any more.");
+            throw new NotFound("This search has been removed already.");
         }
     }
 }

@@ -81,7 +81,7 @@ public record ChoiceState(
     }
 
     private Choice freeHand(Catalogue catalogue, Currency home) {
-        RuleBroken.unless(priceMinor != null, "A free-hand choice needs a price; type one, zero if it costs nothing.");
+        RuleBroken.unless(priceMinor != null, "An unlisted part needs a price; type one, zero if it costs nothing.");
         RuleBroken.unless(
                 currency == null || currency.equals(home.getCurrencyCode()),
                 "The price is in %s; this guide counts in %s. Convert it first.",

@@ -45,8 +45,9 @@ public record LinePatch(
     public LineState applyTo(LineState old, Choice now) {
         var switched = choice != null && !choice.equals(old.choice());
         var held = hold != null ? hold : switched ? new Hold(null, "") : new Hold(old.heldListing(), old.heldWhy());
-        RuleBroken.unless(held.why().length() <= 500, "The reason for holding an offer takes at most 500 letters.");
-        RuleBroken.unless(held.listing() == null || !held.why().isBlank(), "Say why the choice is held to this offer.");
+        RuleBroken.unless(held.why().length() <= 500, "The reason for pinning an offer takes at most 500 letters.");
+        RuleBroken.unless(
+                held.listing() == null || !held.why().isBlank(), "Say why the choice is pinned to this offer.");
         var confirmed = Boolean.TRUE.equals(confirmReason);
         RuleBroken.unless(note == null || note.length() <= 2000, "A note takes at most 2,000 letters.");
         RuleBroken.unless(place == null || place.length() <= 40, "A place takes at most 40 letters.");

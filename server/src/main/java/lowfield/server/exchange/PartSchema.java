@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import lowfield.core.Text;
 import lowfield.core.part.Field;
 import lowfield.core.part.Gtin;
 import lowfield.core.part.Kind;
@@ -18,7 +19,7 @@ public final class PartSchema {
     public static Map<String, Object> of(Kind kind) {
         var schema = new LinkedHashMap<String, Object>();
         schema.put("$schema", "https://json-schema.org/draft/2020-12/schema");
-        schema.put("title", "Lowfield " + kind.plural().toLowerCase(java.util.Locale.ROOT));
+        schema.put("title", "Lowfield " + Text.inSentence(kind.plural()));
         schema.put("type", "array");
         schema.put("items", part(kind));
         return schema;

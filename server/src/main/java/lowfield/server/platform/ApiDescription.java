@@ -46,7 +46,7 @@ class ApiDescription implements OpenApiCustomizer, OperationCustomizer {
             "exchange", "Parts as files",
             "guide", "Guides, tiers and editions",
             "history", "Prices through time",
-            "press", "Gates and publishing",
+            "press", "Checks before publishing, and publishing",
             "prices", "Rounds and typed prices",
             "shops", "Shops and their pages",
             "triage", "What moved in a period"));

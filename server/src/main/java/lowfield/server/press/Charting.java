@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import lowfield.core.Text;
 import lowfield.core.guide.Choice;
 import lowfield.core.part.Kind;
 import lowfield.core.press.Publication;
@@ -54,13 +55,9 @@ class Charting {
                 .map(m -> new Publication.Dot(m.month(), Math.round(m.index() * 10)))
                 .toList();
         return new Publication.Chart(
-                "What %s cost, the first month 100".formatted(lower(kind.plural())), true, curve("index", dots));
-    }
-
-    /** "Memory kits" within a sentence; a name that begins with an abbreviation stays. */
-    private static String lower(String words) {
-        var isAbbreviation = words.length() > 1 && Character.isUpperCase(words.charAt(1));
-        return isAbbreviation ? words : Character.toLowerCase(words.charAt(0)) + words.substring(1);
+                "What %s cost, the first month 100".formatted(Text.inSentence(kind.plural())),
+                true,
+                curve("index", dots));
     }
 
     private Optional<Publication.Chart> tier(LoadedEdition edition, UUID id, LocalDate today) {

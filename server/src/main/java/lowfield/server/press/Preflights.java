@@ -106,7 +106,7 @@ public class Preflights {
     public void waive(UUID edition, Gate gate, String reason, int expected, Person by) {
         RuleBroken.unless(
                 reason.strip().length() >= 3 && reason.length() <= 1000,
-                "A waiver needs a reason of 3 to 1,000 letters; it is kept.");
+                "An exception needs a reason of 3 to 1,000 letters; it is kept.");
         editions.forEditing(edition);
         var loaded = loader.load(edition);
         expect(loaded, gate, expected, reason);
@@ -114,7 +114,7 @@ public class Preflights {
                 .filter(r -> r.gate() == gate)
                 .findFirst()
                 .orElseThrow();
-        RuleBroken.unless(!result.holds(), "This gate holds; there is nothing to waive.");
+        RuleBroken.unless(!result.holds(), "This check passes; it needs no exception.");
         var at = OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
         db.insertInto(WAIVER)
                 .values(edition, gate.name(), result.fingerprint(), reason.strip(), by.id(), at)
@@ -130,7 +130,7 @@ public class Preflights {
     private void expect(LoadedEdition edition, Gate gate, int expected, String yours) {
         var now = of(edition).stream().filter(g -> g.gate() == gate).findFirst().orElseThrow();
         if (now.version() != expected) {
-            throw new Stale("What this gate says has changed meanwhile; read it again.", now, yours, now.version());
+            throw new Stale("What this check says has changed meanwhile; read it again.", now, yours, now.version());
         }
     }
 

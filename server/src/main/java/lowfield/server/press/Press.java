@@ -115,7 +115,7 @@ public class Press {
         if (!shut.isEmpty()) {
             var first = shut.get(0).problems().get(0).sentence();
             throw new Conflict(
-                    "Nothing was published: %d of %d gates do not hold. First: %s."
+                    "Nothing was published: %d of %d checks fail. First: %s."
                             .formatted(shut.size(), gates.size(), first),
                     Map.of("gates", shut));
         }

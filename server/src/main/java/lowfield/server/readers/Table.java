@@ -26,7 +26,7 @@ record Table(List<String> heads, List<Row> rows) {
                     tier.builds().stream().map(b -> inSlot(b, slot, words)).toList()));
         }
         rows.add(row(
-                "Draws up to",
+                "Sustained peak",
                 tier.builds().stream()
                         .map(b -> b.peakWatts().map(w -> w + " W").orElse("not known"))
                         .toList()));

@@ -150,14 +150,14 @@ public class Triage {
             case HOLD -> {
                 RuleBroken.unless(
                         mover.form() == Mover.Form.MOVED || mover.form() == Mover.Form.PREMIUM,
-                        "Only a choice with a price can be held to its offer.");
-                RuleBroken.unless(!why.isBlank(), "Say why the choice is held to this offer.");
+                        "Only a choice with a price can be pinned to its offer.");
+                RuleBroken.unless(!why.isBlank(), "Say why the choice is pinned to this offer.");
                 hold(edition, mover, why, by);
                 return List.of();
             }
             case SET_ASIDE -> {
                 RuleBroken.unless(
-                        !inDoubt.isEmpty() || mover.form() == Mover.Form.MOVED, "Only a price can be set aside.");
+                        !inDoubt.isEmpty() || mover.form() == Mover.Form.MOVED, "Only a price can be ignored.");
                 return inDoubt.isEmpty()
                         ? acceptances.setAside(listing(edition, mover), why, by)
                         : acceptances.release(inDoubt, false, why, by);

@@ -122,7 +122,7 @@ class DocumentsTest {
                         tier("Bosun", new Band.Point(yen(120_000), 20), build),
                         tier("Captain", new Band.None(), empty)),
                 List.of(new Publication.Chart(
-                        "Cards",
+                        "Graphics cards",
                         true,
                         List.of(new Publication.Curve(
                                 "index",

@@ -105,7 +105,7 @@ class WrongAddressTest {
     /** What was let through when an edition went out stays on record as it was. */
     @Test
     void exceptionsOfAPublishedEditionStayAsTheyAre() {
-        // With nothing chosen some gates do not hold, whatever other tests did to prices.
+        // With nothing chosen some checks fail, whatever other tests did to prices.
         ours.publish();
         var out = published();
         var db = ours.stage.bean(org.jooq.DSLContext.class);

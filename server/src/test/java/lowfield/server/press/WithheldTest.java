@@ -91,7 +91,7 @@ class WithheldTest {
 
         var card = line(lead(withheld), "Graphics card");
         assertThat(card.path("price").path("is").asString()).isEqualTo("withheld");
-        assertThat(line(lead(withheld), "Processor").path("price").path("sum").asLong())
+        assertThat(line(lead(withheld), "CPU").path("price").path("sum").asLong())
                 .isPositive();
         for (var sum : List.of("total", "goods", "available")) {
             assertThat(lead(withheld).path(sum).path("is").asString()).as(sum).isEqualTo("rounded");

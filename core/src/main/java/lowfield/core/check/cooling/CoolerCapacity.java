@@ -44,14 +44,14 @@ public final class CoolerCapacity {
             advises("cooler-capacity", "The cooler carries the CPU at the motherboard's defaults")
                     .seeing(CPU, CAPACITY)
                     .deriving(PowerLoad.CPU_WATTS)
-                    .fits("carries", "The CPU draws up to %s W; the cooler carries %s W.")
+                    .fits("carries", "The CPU's maximum power is %s W; the cooler carries %s W.")
                     .firstStart(
                             "limit",
-                            "The CPU draws up to %s W and the cooler carries %s W; set that power limit.",
+                            "The CPU's maximum power is %s W and the cooler carries %s W; set that power limit.",
                             "Set the CPU's power limit to %2$s W in the BIOS.")
                     .caution(
                             "too-weak",
-                            "The CPU draws up to %s W; the cooler carries only %s W, less than 65%% of it.",
+                            "The CPU's maximum power is %s W; the cooler carries only %s W, less than 65%% of it.",
                             "The cooler is too weak for the CPU's full power.")
                     .by(CoolerCapacity::capacity));
 

@@ -13,8 +13,8 @@ import static lowfield.core.check.figures.MotherboardFigures.BOARD_CPU_POWER;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import lowfield.core.Text;
 import lowfield.core.check.Derived;
 import lowfield.core.check.Inputs;
 import lowfield.core.check.LineFact.Source;
@@ -100,7 +100,7 @@ public record PowerLoad(SustainedPeak peak, Optional<Seen.Asked<?>> missing) imp
     }
 
     private static String name(Slot slot) {
-        return slot == Slot.PROCESSOR ? "CPU" : slot.label().toLowerCase(Locale.ROOT);
+        return Text.inSentence(slot.label());
     }
 
     private static void allowances(Inputs inputs, List<SustainedPeak.Share> shares) {

@@ -28,11 +28,11 @@ public final class CpuPower {
             advises("power-delivery", "The motherboard's VRM carries the CPU at its default limit")
                     .seeing(LIMIT, View.of(Slot.MOTHERBOARD, BOARD_POWER_DELIVERY))
                     .deriving(PowerLoad.CPU_WATTS)
-                    .fits("carries", "The CPU draws up to %s W; the VRM carries %s W.")
-                    .fits("usual", "The CPU draws up to %s W; a motherboard that lists it usually carries that.")
+                    .fits("carries", "The CPU's maximum power is %s W; the VRM carries %s W.")
+                    .fits("usual", "The CPU's maximum power is %s W; a motherboard that lists it usually carries that.")
                     .caution(
                             "short",
-                            "The CPU draws up to %s W; the VRM was measured to carry only %s W. Set a lower power limit or choose another motherboard.")
+                            "The CPU's maximum power is %s W; the VRM was measured to carry only %s W. Set a lower power limit or choose another motherboard.")
                     .eachPair(CpuPower::vrm),
             decides("processor-plugs", "The PSU has the EPS plugs that the motherboard asks for")
                     .seeing(

@@ -103,10 +103,10 @@ final class CaseChecks {
                             "%s USB 2.0 headers are needed; the motherboard has only %s.",
                             "You need a hub for the motherboard's USB 2.0 header: %s are needed, %s are there.")
                     .by(CaseChecks::usb2),
-            decides("radio-module", "A Wi-Fi module finds its half of the radio on the motherboard")
+            decides("radio-module", "A Wi-Fi module that needs chipset support finds it on the motherboard")
                     .seeing(MODULE, MODULE_SLOT)
-                    .fits("there", "The motherboard's chipset carries the Wi-Fi module's half of the radio.")
-                    .clash("none", "%s needs a chipset with half of the radio, and the motherboard's has none.")
+                    .fits("there", "The motherboard's chipset supports the Wi-Fi module.")
+                    .clash("none", "%s needs Wi-Fi support in the chipset, and the motherboard's has none.")
                     .eachPair((network, board, in, tell) -> {
                         if (network.or(NETWORK_NEEDS_CHIPSET, false)) {
                             tell.with(board.get(BOARD_RADIO_MODULE_SLOT), has -> {

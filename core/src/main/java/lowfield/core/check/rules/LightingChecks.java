@@ -49,26 +49,26 @@ final class LightingChecks {
             decides("lighting-plugs", "RGB lighting is plugged into a header of its voltage")
                     .seeing(STRIPS, FANS, COOLER, CARD, CASE, HEADERS)
                     .requiring(Requirement.LIGHTING)
-                    .fits("header", "Lighting plug: %s. The motherboard has %s.")
-                    .fits("controller", "Lighting plug: %s. A controller takes it.")
+                    .fits("header", "The RGB lighting takes %s. The motherboard has %s.")
+                    .fits("controller", "The RGB lighting takes %s. A controller has it.")
                     .caution(
                             "no-header",
-                            "Lighting plug: %s. The motherboard has no lighting header; it stays dark.",
+                            "The RGB lighting takes %s. The motherboard has no such header; it stays dark.",
                             "The lighting stays dark: the motherboard has no header for it.")
                     .caution(
                             "voltage",
-                            "Lighting plug: %s. The motherboard has only %s: leave it unplugged, the wrong voltage destroys it.",
-                            "Never adapt the lighting plug to a header of another voltage; leave it unplugged.")
+                            "The RGB lighting takes %s. The motherboard has only %s: leave it unplugged, the wrong voltage destroys it.",
+                            "Never adapt RGB lighting to a header of another voltage; leave it unplugged.")
                     .clash(
                             "voltage-wanted",
-                            "Lighting is wanted. Lighting plug: %s. The motherboard has only %s, and the wrong voltage destroys it.")
+                            "RGB lighting is wanted and takes %s. The motherboard has only %s, and the wrong voltage destroys it.")
                     .by(LightingChecks::plugged),
-            advises("lighting", "The parts are lit as the tier wants it")
+            advises("lighting", "Parts have RGB lighting as the tier wants it")
                     .seeing(LIT_STRIPS, FANS, COOLER, CARD, LIT_CASE, MEMORY)
                     .requiring(Requirement.LIGHTING)
-                    .fits("known", "%s parts are lit, %s are not.")
-                    .caution("unwanted", "%s is lit, and no lighting is wanted.")
-                    .caution("none-lit", "Lighting is wanted, and nothing is lit.")
+                    .fits("known", "%s parts have RGB lighting, %s have none.")
+                    .caution("unwanted", "%s has RGB lighting, and none is wanted.")
+                    .caution("none-lit", "RGB lighting is wanted, and no part has any.")
                     .by(LightingChecks::lit));
 
     private LightingChecks() {}

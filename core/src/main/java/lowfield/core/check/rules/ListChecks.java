@@ -14,8 +14,8 @@ import static lowfield.core.check.figures.MotherboardFigures.BOARD_REAR_PORTS;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import lowfield.core.Text;
 import lowfield.core.check.Check;
 import lowfield.core.check.FindingCollector;
 import lowfield.core.check.Inputs;
@@ -130,12 +130,7 @@ final class ListChecks {
     private ListChecks() {}
 
     private static String name(Slot slot) {
-        return switch (slot) {
-            case PROCESSOR -> "CPU";
-            case COOLER -> "CPU cooler";
-            case SYSTEM_DRIVE -> "system drive";
-            default -> slot.label().toLowerCase(Locale.ROOT);
-        };
+        return Text.inSentence(slot.label());
     }
 
     private static String outcome(Release release) {

@@ -38,11 +38,11 @@ final class SizeChecks {
                     .caution("short", "The drives hold %s GB; at least %s GB are asked for.")
                     .by((in, tell) ->
                             in.required(Requirement.LEAST_STORAGE).ifPresent(least -> storage(in, least, tell))),
-            advises("asked-endurance", "The system drive endures what is asked for")
+            advises("asked-endurance", "The system drive has the TBW that is asked for")
                     .seeing(SYSTEM)
                     .requiring(Requirement.LEAST_ENDURANCE)
-                    .fits("enough", "%s endures %s TB; at least %s TB are asked for.")
-                    .caution("short", "%s endures %s TB; at least %s TB are asked for.")
+                    .fits("enough", "%s has a TBW of %s TB; at least %s TB are asked for.")
+                    .caution("short", "%s has a TBW of %s TB; at least %s TB are asked for.")
                     .each((drive, in, tell) -> in.required(Requirement.LEAST_ENDURANCE)
                             .ifPresent(least -> tell.with(
                                     drive.get(DRIVE_ENDURANCE),

@@ -73,7 +73,7 @@ public final class DriveChoice {
                             });
                         }
                     }),
-            advises("drive-endurance", "An SSD's endurance stands in proportion to its capacity")
+            advises("drive-endurance", "An SSD's TBW stands in proportion to its capacity")
                     .seeing(ENDURANCE)
                     .fits("enough", "The SSD is rated for %s TBW at %s GB.")
                     .note("low", "The SSD is rated for only %s TBW at %s GB.")

@@ -10,17 +10,17 @@ import lowfield.core.part.RadiatorPlace;
 
 /** A case. */
 public record Case(
-        @FigureLabel(value = "board formats", group = "size")
+        @FigureLabel(value = "motherboard form factors", group = "size")
         Figure<Set<String>> formats,
 
-        @FigureLabel(value = "room for a card", unit = "mm", most = 2000, better = Better.MORE, group = "size")
+        @FigureLabel(value = "graphics card clearance", unit = "mm", most = 2000, better = Better.MORE, group = "size")
         Figure<Integer> cardLength,
 
-        @FigureLabel(value = "what the room for a card is measured with", brief = false, group = "size")
+        @FigureLabel(value = "what the card clearance is measured with", brief = false, group = "size")
         Figure<String> cardLengthBasis,
 
         @FigureLabel(
-                value = "room for a card behind a front radiator",
+                value = "card clearance with a front radiator",
                 unit = "mm",
                 most = 2000,
                 brief = false,
@@ -29,7 +29,7 @@ public record Case(
         Figure<Integer> cardLengthWithRadiator,
 
         @FigureLabel(
-                value = "room for a card's thickness",
+                value = "card thickness clearance",
                 unit = "mm",
                 most = 400,
                 brief = false,
@@ -38,7 +38,7 @@ public record Case(
         Figure<Integer> cardThickness,
 
         @FigureLabel(
-                value = "room over a card",
+                value = "clearance beside the card",
                 unit = "mm",
                 most = 600,
                 brief = false,
@@ -47,7 +47,7 @@ public record Case(
         Figure<Integer> cardHeight,
 
         @FigureLabel(
-                value = "room for a cooler",
+                value = "CPU cooler clearance",
                 unit = "mm",
                 most = 1000,
                 brief = false,
@@ -56,7 +56,7 @@ public record Case(
         Figure<Integer> coolerHeight,
 
         @FigureLabel(
-                value = "room for a supply",
+                value = "PSU clearance",
                 unit = "mm",
                 most = 1000,
                 brief = false,
@@ -64,56 +64,46 @@ public record Case(
                 group = "size")
         Figure<Integer> supplyLength,
 
-        @FigureLabel(value = "supply formats", brief = false, group = "size")
+        @FigureLabel(value = "PSU form factors", brief = false, group = "size")
         Figure<Set<String>> supplyFormats,
 
-        @FigureLabel(value = "radiator places", brief = false, better = Better.MORE, group = "cooling")
+        @FigureLabel(value = "radiator mounts", brief = false, better = Better.MORE, group = "cooling")
         Figure<List<RadiatorPlace>> radiators,
 
-        @FigureLabel(
-                value = "places for 3.5 inch drives",
-                most = 40,
-                brief = false,
-                better = Better.MORE,
-                group = "size")
+        @FigureLabel(value = "3.5-inch drive bays", most = 40, brief = false, better = Better.MORE, group = "size")
         Figure<Integer> bays35,
 
-        @FigureLabel(
-                value = "places for 2.5 inch drives",
-                most = 40,
-                brief = false,
-                better = Better.MORE,
-                group = "size")
+        @FigureLabel(value = "2.5-inch drive bays", most = 40, brief = false, better = Better.MORE, group = "size")
         Figure<Integer> bays25,
 
         @FigureLabel(value = "fans included", most = 30, better = Better.MORE, group = "cooling")
         Figure<Integer> fans,
 
-        @FigureLabel(value = "fans that blow in", most = 30, brief = false, group = "cooling")
+        @FigureLabel(value = "intake fans", most = 30, brief = false, group = "cooling")
         Figure<Integer> fansIn,
 
-        @FigureLabel(value = "fans that blow out", most = 30, brief = false, group = "cooling")
+        @FigureLabel(value = "exhaust fans", most = 30, brief = false, group = "cooling")
         Figure<Integer> fansOut,
 
-        @FigureLabel(value = "places for fans", most = 30, brief = false, better = Better.MORE, group = "cooling")
+        @FigureLabel(value = "fan mounts", most = 30, brief = false, better = Better.MORE, group = "cooling")
         Figure<Integer> fanPlaces,
 
-        @FigureLabel(value = "sizes of fans", brief = false, group = "cooling")
+        @FigureLabel(value = "fan sizes", brief = false, group = "cooling")
         Figure<Set<String>> fanSizes,
 
-        @FigureLabel(value = "USB-C in front", brief = false, group = "connections")
+        @FigureLabel(value = "front USB-C", brief = false, group = "connections")
         Figure<Boolean> frontUsbC,
 
         @FigureLabel(value = "volume", unit = "l", most = 1000, brief = false, better = Better.LESS, group = "size")
         Figure<Integer> volume,
 
-        @FigureLabel(value = "window", brief = false, group = "looks")
+        @FigureLabel(value = "tempered glass", brief = false, group = "looks")
         Figure<Boolean> window,
 
         @FigureLabel(value = "colour", brief = false, group = "looks")
         Figure<String> colour,
 
-        @FigureLabel(value = "lighting plug", brief = false, group = "looks")
+        @FigureLabel(value = "RGB lighting", brief = false, group = "looks")
         Figure<String> lightingPlug,
 
         @FigureLabel(value = "width", unit = "mm", most = 1000, brief = false, group = "size")
@@ -166,7 +156,7 @@ public record Case(
         @FigureLabel(value = "expansion slots", most = 20, brief = false, better = Better.MORE, group = "connections")
         Figure<Integer> expansionSlots,
 
-        @FigureLabel(value = "fan places by side", brief = false, better = Better.MORE, group = "cooling")
+        @FigureLabel(value = "fan mounts by side", brief = false, better = Better.MORE, group = "cooling")
         Figure<List<FanPlace>> fanPlacesBySide,
 
         @FigureLabel(value = "mesh front", brief = false, group = "cooling")
@@ -225,6 +215,6 @@ public record Case(
         @FigureLabel(value = "PCIe generation of the riser", most = 9, brief = false, group = "connections")
         Figure<Integer> riserGeneration,
 
-        @FigureLabel(value = "lighting controller", brief = false, group = "looks")
+        @FigureLabel(value = "RGB controller", brief = false, group = "looks")
         Figure<Boolean> lightingController)
         implements Spec {}

@@ -12,7 +12,13 @@ public record Cooler(
         @FigureLabel(value = "sockets", group = "connections")
         Figure<Set<String>> sockets,
 
-        @FigureLabel(value = "cools", unit = "W", most = 2000, brief = false, better = Better.MORE, group = "speed")
+        @FigureLabel(
+                value = "cooling capacity",
+                unit = "W",
+                most = 2000,
+                brief = false,
+                better = Better.MORE,
+                group = "speed")
         Figure<Integer> capacity,
 
         @FigureLabel(value = "height", unit = "mm", most = 500, better = Better.LESS, group = "size")
@@ -22,7 +28,7 @@ public record Cooler(
         Figure<Integer> radiator,
 
         @FigureLabel(
-                value = "thickness of the radiator with its fans",
+                value = "radiator thickness with fans",
                 unit = "mm",
                 most = 300,
                 brief = false,
@@ -40,7 +46,7 @@ public record Cooler(
         Figure<Integer> tube,
 
         @FigureLabel(
-                value = "room over the memory",
+                value = "memory clearance",
                 unit = "mm",
                 most = 200,
                 brief = false,
@@ -51,7 +57,7 @@ public record Cooler(
         @FigureLabel(value = "front fan can be raised", brief = false, group = "size")
         Figure<Boolean> fanRises,
 
-        @FigureLabel(value = "paste in the box", brief = false, better = Better.MORE, group = "care")
+        @FigureLabel(value = "thermal paste in the box", brief = false, better = Better.MORE, group = "care")
         Figure<Boolean> paste,
 
         @FigureLabel(value = "noise", unit = "dB", most = 120, brief = false, better = Better.LESS, group = "care")
@@ -60,7 +66,7 @@ public record Cooler(
         @FigureLabel(value = "colour", brief = false, group = "looks")
         Figure<String> colour,
 
-        @FigureLabel(value = "lighting plug", brief = false, group = "looks")
+        @FigureLabel(value = "RGB lighting", brief = false, group = "looks")
         Figure<String> lightingPlug,
 
         @FigureLabel(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")

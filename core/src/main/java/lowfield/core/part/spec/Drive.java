@@ -11,7 +11,7 @@ public record Drive(
         @FigureLabel(value = "capacity", unit = "GB", most = 1000000, better = Better.MORE, group = "size")
         Figure<Integer> capacity,
 
-        @FigureLabel(value = "shape", group = "size") Figure<String> shape,
+        @FigureLabel(value = "form factor", group = "size") Figure<String> shape,
 
         @FigureLabel(value = "protocol", group = "connections")
         Figure<String> protocol,
@@ -20,7 +20,7 @@ public record Drive(
         Figure<Integer> generation,
 
         @FigureLabel(
-                value = "reads",
+                value = "sequential read",
                 unit = "MB/s",
                 most = 100000,
                 brief = false,
@@ -29,7 +29,7 @@ public record Drive(
         Figure<Integer> read,
 
         @FigureLabel(
-                value = "writes",
+                value = "sequential write",
                 unit = "MB/s",
                 most = 100000,
                 brief = false,
@@ -37,16 +37,10 @@ public record Drive(
                 group = "speed")
         Figure<Integer> write,
 
-        @FigureLabel(
-                value = "endurance",
-                unit = "TB",
-                most = 1000000,
-                brief = false,
-                better = Better.MORE,
-                group = "care")
+        @FigureLabel(value = "TBW", unit = "TB", most = 1000000, brief = false, better = Better.MORE, group = "care")
         Figure<Integer> endurance,
 
-        @FigureLabel(value = "cells", brief = false, group = "care")
+        @FigureLabel(value = "NAND type", brief = false, group = "care")
         Figure<String> cells,
 
         @FigureLabel(value = "what changed under the same name", brief = false, group = "care")
@@ -55,7 +49,7 @@ public record Drive(
         @FigureLabel(value = "double-sided", brief = false, group = "size")
         Figure<Boolean> doubleSided,
 
-        @FigureLabel(value = "heatsink on it", brief = false, group = "size")
+        @FigureLabel(value = "heatsink", brief = false, group = "size")
         Figure<Boolean> heatsink,
 
         @FigureLabel(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")

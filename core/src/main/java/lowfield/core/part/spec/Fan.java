@@ -24,7 +24,7 @@ public record Fan(
         @FigureLabel(value = "noise", unit = "dB", most = 120, brief = false, better = Better.LESS, group = "care")
         Figure<Integer> noise,
 
-        @FigureLabel(value = "lighting plug", brief = false, group = "looks")
+        @FigureLabel(value = "RGB lighting", brief = false, group = "looks")
         Figure<String> lightingPlug,
 
         @FigureLabel(value = "colour", brief = false, group = "looks")
@@ -34,7 +34,7 @@ public record Fan(
         Figure<Integer> thickness,
 
         @FigureLabel(
-                value = "current of a fan",
+                value = "current per fan",
                 unit = "mA",
                 most = 10000,
                 brief = false,
@@ -42,7 +42,7 @@ public record Fan(
                 group = "connections")
         Figure<Integer> current,
 
-        @FigureLabel(value = "pins of its plug", most = 10, brief = false, group = "connections")
+        @FigureLabel(value = "pins", most = 10, brief = false, group = "connections")
         Figure<Integer> pins,
 
         @FigureLabel(

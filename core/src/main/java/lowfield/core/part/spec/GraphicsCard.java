@@ -17,7 +17,7 @@ public record GraphicsCard(
         @FigureLabel(value = "memory type", brief = false, group = "speed")
         Figure<String> memoryType,
 
-        @FigureLabel(value = "lanes", most = 16, brief = false, better = Better.MORE, group = "connections")
+        @FigureLabel(value = "PCIe lanes", most = 16, brief = false, better = Better.MORE, group = "connections")
         Figure<Integer> lanes,
 
         @FigureLabel(value = "PCIe generation", most = 9, brief = false, better = Better.MORE, group = "connections")
@@ -26,20 +26,26 @@ public record GraphicsCard(
         @FigureLabel(value = "board power", unit = "W", most = 2000, better = Better.LESS, group = "power")
         Figure<Integer> boardPower,
 
-        @FigureLabel(value = "spike", unit = "W", most = 5000, brief = false, better = Better.LESS, group = "power")
+        @FigureLabel(
+                value = "power spike",
+                unit = "W",
+                most = 5000,
+                brief = false,
+                better = Better.LESS,
+                group = "power")
         Figure<Integer> spike,
 
-        @FigureLabel(value = "8-pin plugs", most = 6, brief = false, better = Better.LESS, group = "power")
+        @FigureLabel(value = "8-pin PCIe plugs", most = 6, brief = false, better = Better.LESS, group = "power")
         Figure<Integer> eightPins,
 
         @FigureLabel(value = "12V-2x6 plug", brief = false, group = "power")
         Figure<Boolean> sixteenPin,
 
-        @FigureLabel(value = "8-pin plugs of the adapter in the box", most = 6, brief = false, group = "power")
+        @FigureLabel(value = "8-pin plugs of the included adapter", most = 6, brief = false, group = "power")
         Figure<Integer> adapter,
 
         @FigureLabel(
-                value = "recommended supply",
+                value = "recommended PSU",
                 unit = "W",
                 most = 5000,
                 brief = false,
@@ -59,17 +65,17 @@ public record GraphicsCard(
         @FigureLabel(value = "weight", unit = "g", most = 20000, brief = false, better = Better.LESS, group = "size")
         Figure<Integer> weight,
 
-        @FigureLabel(value = "bracket in the box", brief = false, better = Better.MORE, group = "size")
+        @FigureLabel(value = "support bracket in the box", brief = false, better = Better.MORE, group = "size")
         Figure<Boolean> bracket,
 
-        @FigureLabel(value = "leans on resizable BAR", brief = false, group = "speed")
+        @FigureLabel(value = "needs resizable BAR for full speed", brief = false, group = "speed")
         Figure<Boolean> resizableBar,
 
-        @FigureLabel(value = "screen outputs", brief = false, group = "connections")
+        @FigureLabel(value = "monitor outputs", brief = false, group = "connections")
         Figure<Set<String>> outputs,
 
         @FigureLabel(
-                value = "fastest screen link",
+                value = "fastest monitor link",
                 unit = "Gbit/s",
                 most = 1000,
                 brief = false,
@@ -77,7 +83,7 @@ public record GraphicsCard(
                 group = "connections")
         Figure<Integer> link,
 
-        @FigureLabel(value = "adaptive refresh", brief = false, group = "connections")
+        @FigureLabel(value = "VRR", brief = false, group = "connections")
         Figure<Set<String>> adaptive,
 
         @FigureLabel(value = "noise", unit = "dB", most = 120, brief = false, better = Better.LESS, group = "care")
@@ -86,7 +92,7 @@ public record GraphicsCard(
         @FigureLabel(value = "colour", brief = false, group = "looks")
         Figure<String> colour,
 
-        @FigureLabel(value = "lighting plug", brief = false, group = "looks")
+        @FigureLabel(value = "RGB lighting", brief = false, group = "looks")
         Figure<String> lightingPlug,
 
         @FigureLabel(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")

@@ -5,7 +5,7 @@ import lowfield.core.part.FigureLabel;
 
 /** Lighting for the inside of a case. */
 public record Lighting(
-        @FigureLabel(value = "lighting plug", group = "connections")
+        @FigureLabel(value = "RGB header needed", group = "connections")
         Figure<String> lightingPlug,
 
         @FigureLabel(value = "length", unit = "cm", most = 1000, group = "size")

@@ -8,14 +8,14 @@ import lowfield.core.part.FigureLabel;
 public record Memory(
         @FigureLabel(value = "generation", group = "speed") Figure<String> generation,
 
-        @FigureLabel(value = "kind", brief = false, group = "connections")
+        @FigureLabel(value = "module type", brief = false, group = "connections")
         Figure<String> kind,
 
-        @FigureLabel(value = "number of modules", most = 32, brief = false, group = "size")
+        @FigureLabel(value = "modules", most = 32, brief = false, group = "size")
         Figure<Integer> modules,
 
         @FigureLabel(
-                value = "size of a module",
+                value = "module size",
                 unit = "GB",
                 most = 1024,
                 brief = false,
@@ -23,16 +23,16 @@ public record Memory(
                 group = "size")
         Figure<Integer> moduleSize,
 
-        @FigureLabel(value = "speed", unit = "MT/s", most = 50000, better = Better.MORE, group = "speed")
+        @FigureLabel(value = "memory profile speed", unit = "MT/s", most = 50000, better = Better.MORE, group = "speed")
         Figure<Integer> speed,
 
-        @FigureLabel(value = "speed without its profile", unit = "MT/s", most = 50000, brief = false, group = "speed")
+        @FigureLabel(value = "JEDEC speed", unit = "MT/s", most = 50000, brief = false, group = "speed")
         Figure<Integer> baseSpeed,
 
-        @FigureLabel(value = "latency (CL)", most = 100, brief = false, better = Better.LESS, group = "speed")
+        @FigureLabel(value = "CL", most = 100, brief = false, better = Better.LESS, group = "speed")
         Figure<Integer> latency,
 
-        @FigureLabel(value = "ranks of a module", most = 8, brief = false, group = "speed")
+        @FigureLabel(value = "ranks per module", most = 8, brief = false, group = "speed")
         Figure<Integer> ranks,
 
         @FigureLabel(value = "height", unit = "mm", most = 200, brief = false, better = Better.LESS, group = "size")
@@ -41,13 +41,13 @@ public record Memory(
         @FigureLabel(value = "kit number", brief = false, group = "care")
         Figure<String> kit,
 
-        @FigureLabel(value = "error correction", brief = false, group = "speed")
+        @FigureLabel(value = "ECC", brief = false, group = "speed")
         Figure<Boolean> corrects,
 
         @FigureLabel(value = "colour", brief = false, group = "looks")
         Figure<String> colour,
 
-        @FigureLabel(value = "lit", brief = false, group = "looks")
+        @FigureLabel(value = "RGB lighting", brief = false, group = "looks")
         Figure<Boolean> lit,
 
         @FigureLabel(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")

@@ -18,43 +18,37 @@ public record Motherboard(
         @FigureLabel(value = "chipset", brief = false, group = "connections")
         Figure<String> chipset,
 
-        @FigureLabel(value = "format", group = "size") Figure<String> format,
+        @FigureLabel(value = "form factor", group = "size") Figure<String> format,
 
         @FigureLabel(value = "revision", brief = false, group = "care")
         Figure<String> revision,
 
-        @FigureLabel(value = "firmware from which each processor family runs", brief = false, group = "care")
+        @FigureLabel(value = "BIOS version from which each CPU family runs", brief = false, group = "care")
         Figure<Map<String, String>> firmware,
 
-        @FigureLabel(value = "flashes without a processor", brief = false, better = Better.MORE, group = "care")
+        @FigureLabel(value = "BIOS update without a CPU", brief = false, better = Better.MORE, group = "care")
         Figure<Boolean> flashes,
 
-        @FigureLabel(value = "lets unlocked processors run free", brief = false, group = "speed")
+        @FigureLabel(value = "overclocking", brief = false, group = "speed")
         Figure<Boolean> overclocks,
 
-        @FigureLabel(
-                value = "power delivery",
-                unit = "W",
-                most = 2000,
-                brief = false,
-                better = Better.MORE,
-                group = "power")
+        @FigureLabel(value = "VRM", unit = "W", most = 2000, brief = false, better = Better.MORE, group = "power")
         Figure<Integer> powerDelivery,
 
-        @FigureLabel(value = "processor plugs (EPS)", most = 4, brief = false, group = "power")
+        @FigureLabel(value = "EPS plugs", most = 4, brief = false, group = "power")
         Figure<Integer> processorPlugs,
 
         @FigureLabel(value = "memory generation", group = "memory")
         Figure<String> memoryGeneration,
 
-        @FigureLabel(value = "memory kinds", brief = false, group = "memory")
+        @FigureLabel(value = "memory types", brief = false, group = "memory")
         Figure<Set<String>> memoryKinds,
 
         @FigureLabel(value = "memory slots", most = 32, better = Better.MORE, group = "memory")
         Figure<Integer> memorySlots,
 
         @FigureLabel(
-                value = "most memory",
+                value = "maximum memory",
                 unit = "GB",
                 most = 100000,
                 brief = false,
@@ -63,7 +57,7 @@ public record Motherboard(
         Figure<Integer> memoryMost,
 
         @FigureLabel(
-                value = "largest module",
+                value = "largest memory module",
                 unit = "GB",
                 most = 10000,
                 brief = false,
@@ -71,10 +65,10 @@ public record Motherboard(
                 group = "memory")
         Figure<Integer> moduleMost,
 
-        @FigureLabel(value = "runs error correction", brief = false, better = Better.MORE, group = "memory")
+        @FigureLabel(value = "ECC support", brief = false, better = Better.MORE, group = "memory")
         Figure<Boolean> corrects,
 
-        @FigureLabel(value = "firmware for 24 and 48 GB modules", brief = false, group = "memory")
+        @FigureLabel(value = "BIOS version for 24 and 48 GB modules", brief = false, group = "memory")
         Figure<String> oddModules,
 
         @FigureLabel(
@@ -86,10 +80,10 @@ public record Motherboard(
                 group = "memory")
         Figure<Integer> memorySpeed,
 
-        @FigureLabel(value = "tested memory kits", brief = false, group = "memory")
+        @FigureLabel(value = "tested list (QVL)", brief = false, group = "memory")
         Figure<Set<String>> testedKits,
 
-        @FigureLabel(value = "drive slots (M.2)", brief = false, better = Better.MORE, group = "connections")
+        @FigureLabel(value = "M.2 slots", brief = false, better = Better.MORE, group = "connections")
         Figure<List<DriveSlot>> driveSlots,
 
         @FigureLabel(value = "expansion slots", brief = false, better = Better.MORE, group = "connections")
@@ -102,7 +96,7 @@ public record Motherboard(
         Figure<String> resizableBar,
 
         @FigureLabel(
-                value = "height of its heatsinks",
+                value = "heatsink height",
                 unit = "mm",
                 most = 200,
                 brief = false,
@@ -113,19 +107,19 @@ public record Motherboard(
         @FigureLabel(value = "rear ports", brief = false, group = "connections")
         Figure<Set<String>> rearPorts,
 
-        @FigureLabel(value = "header for a front USB-C", brief = false, group = "connections")
+        @FigureLabel(value = "front USB-C header", brief = false, group = "connections")
         Figure<Boolean> frontUsbC,
 
         @FigureLabel(value = "fan headers", most = 30, brief = false, better = Better.MORE, group = "connections")
         Figure<Integer> fanHeaders,
 
-        @FigureLabel(value = "lighting headers", brief = false, group = "connections")
+        @FigureLabel(value = "RGB headers", brief = false, group = "connections")
         Figure<Set<String>> lightingHeaders,
 
-        @FigureLabel(value = "radio on board", brief = false, group = "connections")
+        @FigureLabel(value = "Wi-Fi", brief = false, group = "connections")
         Figure<Boolean> radio,
 
-        @FigureLabel(value = "radio standard", brief = false, group = "connections")
+        @FigureLabel(value = "Wi-Fi standard", brief = false, group = "connections")
         Figure<String> radioStandard,
 
         @FigureLabel(value = "colour", brief = false, group = "looks")

@@ -9,7 +9,7 @@ public record Mouse(
         @FigureLabel(value = "weight", unit = "g", most = 1000, better = Better.LESS, group = "size")
         Figure<Integer> weight,
 
-        @FigureLabel(value = "hand", group = "size") Figure<String> hand,
+        @FigureLabel(value = "handedness", group = "size") Figure<String> hand,
 
         @FigureLabel(
                 value = "resolution",

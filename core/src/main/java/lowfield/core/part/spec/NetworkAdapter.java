@@ -5,13 +5,16 @@ import lowfield.core.part.FigureLabel;
 
 /** A network adapter, mostly for radio. */
 public record NetworkAdapter(
-        @FigureLabel(value = "bus", group = "connections") Figure<String> bus,
-        @FigureLabel(value = "standard", group = "speed") Figure<String> standard,
+        @FigureLabel(value = "connection", group = "connections")
+        Figure<String> bus,
+
+        @FigureLabel(value = "Wi-Fi standard", group = "speed")
+        Figure<String> standard,
 
         @FigureLabel(value = "Bluetooth", group = "connections")
         Figure<Boolean> bluetooth,
 
-        @FigureLabel(value = "needs the chipset's half of the radio", brief = false, group = "connections")
+        @FigureLabel(value = "needs chipset Wi-Fi support", brief = false, group = "connections")
         Figure<Boolean> needsChipset,
 
         @FigureLabel(value = "antennas in the box", brief = false, group = "connections")

@@ -7,13 +7,13 @@ import lowfield.core.part.FigureLabel;
 
 /** A power supply. */
 public record PowerSupply(
-        @FigureLabel(value = "rating", unit = "W", most = 10000, better = Better.MORE, group = "power")
+        @FigureLabel(value = "rated power", unit = "W", most = 10000, better = Better.MORE, group = "power")
         Figure<Integer> rating,
 
-        @FigureLabel(value = "class", group = "power") Figure<String> efficiency,
+        @FigureLabel(value = "80 PLUS", group = "power") Figure<String> efficiency,
 
         @FigureLabel(
-                value = "efficiency at a fifth of the load",
+                value = "efficiency at 20% load",
                 unit = "%",
                 most = 100,
                 brief = false,
@@ -22,7 +22,7 @@ public record PowerSupply(
         Figure<Integer> efficiency20,
 
         @FigureLabel(
-                value = "efficiency at half the load",
+                value = "efficiency at 50% load",
                 unit = "%",
                 most = 100,
                 brief = false,
@@ -31,7 +31,7 @@ public record PowerSupply(
         Figure<Integer> efficiency50,
 
         @FigureLabel(
-                value = "efficiency at full load",
+                value = "efficiency at 100% load",
                 unit = "%",
                 most = 100,
                 brief = false,
@@ -39,10 +39,10 @@ public record PowerSupply(
                 group = "power")
         Figure<Integer> efficiency100,
 
-        @FigureLabel(value = "standard", group = "power") Figure<String> standard,
+        @FigureLabel(value = "ATX version", group = "power") Figure<String> standard,
 
         @FigureLabel(
-                value = "trip level",
+                value = "overcurrent limit",
                 unit = "W",
                 most = 20000,
                 brief = false,
@@ -53,35 +53,25 @@ public record PowerSupply(
         @FigureLabel(value = "quality", brief = false, group = "power")
         Figure<String> quality,
 
-        @FigureLabel(value = "format", brief = false, group = "size")
+        @FigureLabel(value = "form factor", brief = false, group = "size")
         Figure<String> format,
 
         @FigureLabel(value = "length", unit = "mm", most = 1000, brief = false, better = Better.LESS, group = "size")
         Figure<Integer> length,
 
-        @FigureLabel(
-                value = "processor plugs (EPS)",
-                most = 8,
-                brief = false,
-                better = Better.MORE,
-                group = "connections")
+        @FigureLabel(value = "EPS plugs", most = 8, brief = false, better = Better.MORE, group = "connections")
         Figure<Integer> processorPlugs,
 
-        @FigureLabel(
-                value = "8-pin plugs for cards",
-                most = 16,
-                brief = false,
-                better = Better.MORE,
-                group = "connections")
+        @FigureLabel(value = "8-pin PCIe plugs", most = 16, brief = false, better = Better.MORE, group = "connections")
         Figure<Integer> eightPins,
 
-        @FigureLabel(value = "12V-2x6 plug of its own", brief = false, better = Better.MORE, group = "connections")
+        @FigureLabel(value = "native 12V-2x6 plug", brief = false, better = Better.MORE, group = "connections")
         Figure<Boolean> sixteenPin,
 
         @FigureLabel(value = "SATA plugs", most = 40, brief = false, better = Better.MORE, group = "connections")
         Figure<Integer> sataPlugs,
 
-        @FigureLabel(value = "cables", brief = false, group = "connections")
+        @FigureLabel(value = "modularity", brief = false, group = "connections")
         Figure<String> cables,
 
         @FigureLabel(value = "noise", unit = "dB", most = 120, brief = false, better = Better.LESS, group = "care")
@@ -102,7 +92,7 @@ public record PowerSupply(
         Figure<Integer> pcieCables,
 
         @FigureLabel(
-                value = "power of its 12V-2x6 cable",
+                value = "12V-2x6 cable power",
                 unit = "W",
                 most = 1000,
                 brief = false,
@@ -120,7 +110,7 @@ public record PowerSupply(
         Figure<Integer> epsLength,
 
         @FigureLabel(
-                value = "main cable length",
+                value = "24-pin cable length",
                 unit = "mm",
                 most = 2000,
                 brief = false,
@@ -131,7 +121,7 @@ public record PowerSupply(
         @FigureLabel(value = "height", unit = "mm", most = 300, brief = false, group = "size")
         Figure<Integer> height,
 
-        @FigureLabel(value = "colour of its cables", brief = false, group = "looks")
+        @FigureLabel(value = "cable colour", brief = false, group = "looks")
         Figure<String> cableColour,
 
         @FigureLabel(

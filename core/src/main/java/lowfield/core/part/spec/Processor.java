@@ -14,7 +14,7 @@ public record Processor(
         Figure<String> socket,
 
         @FigureLabel(
-                value = "last year of new processors for the socket",
+                value = "last year of new CPUs for the socket",
                 most = 2200,
                 brief = false,
                 better = Better.MORE,
@@ -27,31 +27,31 @@ public record Processor(
         @FigureLabel(value = "threads", most = 1024, brief = false, better = Better.MORE, group = "speed")
         Figure<Integer> threads,
 
-        @FigureLabel(value = "boost", unit = "MHz", most = 20000, brief = false, better = Better.MORE, group = "speed")
+        @FigureLabel(
+                value = "boost clock",
+                unit = "MHz",
+                most = 20000,
+                brief = false,
+                better = Better.MORE,
+                group = "speed")
         Figure<Integer> boost,
 
         @FigureLabel(value = "cache", unit = "MB", most = 4096, brief = false, better = Better.MORE, group = "speed")
         Figure<Integer> cache,
 
-        @FigureLabel(value = "limit at board defaults", unit = "W", most = 2000, better = Better.LESS, group = "power")
+        @FigureLabel(value = "maximum power", unit = "W", most = 2000, better = Better.LESS, group = "power")
         Figure<Integer> limit,
 
-        @FigureLabel(
-                value = "nominal limit",
-                unit = "W",
-                most = 2000,
-                brief = false,
-                better = Better.LESS,
-                group = "power")
+        @FigureLabel(value = "TDP", unit = "W", most = 2000, brief = false, better = Better.LESS, group = "power")
         Figure<Integer> nominal,
 
         @FigureLabel(value = "unlocked", brief = false, group = "speed")
         Figure<Boolean> unlocked,
 
-        @FigureLabel(value = "graphics", group = "speed") Figure<Boolean> graphics,
+        @FigureLabel(value = "integrated graphics", group = "speed")
+        Figure<Boolean> graphics,
 
-        @FigureLabel(value = "cooler in the box", group = "care")
-        Figure<Boolean> coolerInBox,
+        @FigureLabel(value = "boxed cooler", group = "care") Figure<Boolean> coolerInBox,
 
         @FigureLabel(
                 value = "official memory speed",
@@ -72,7 +72,7 @@ public record Processor(
         Figure<Integer> memorySpeedFour,
 
         @FigureLabel(
-                value = "official memory speed with modules of two ranks",
+                value = "official memory speed with dual-rank modules",
                 unit = "MT/s",
                 most = 50000,
                 brief = false,
@@ -81,7 +81,7 @@ public record Processor(
         Figure<Integer> memorySpeedTwoRanks,
 
         @FigureLabel(
-                value = "official memory speed with four modules of two ranks",
+                value = "official memory speed with four dual-rank modules",
                 unit = "MT/s",
                 most = 50000,
                 brief = false,
@@ -90,7 +90,7 @@ public record Processor(
         Figure<Integer> memorySpeedFourTwoRanks,
 
         @FigureLabel(
-                value = "most memory",
+                value = "maximum memory",
                 unit = "GB",
                 most = 100000,
                 brief = false,
@@ -99,7 +99,7 @@ public record Processor(
         Figure<Integer> memoryMost,
 
         @FigureLabel(
-                value = "lanes for the card",
+                value = "PCIe lanes for graphics cards",
                 most = 16,
                 brief = false,
                 better = Better.MORE,
@@ -109,7 +109,7 @@ public record Processor(
         @FigureLabel(value = "PCIe generation", most = 9, brief = false, better = Better.MORE, group = "connections")
         Figure<Integer> generation,
 
-        @FigureLabel(value = "drive slots it leaves dead", brief = false, group = "connections")
+        @FigureLabel(value = "M.2 slots it disables", brief = false, group = "connections")
         Figure<Set<String>> leavesDead,
 
         @FigureLabel(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")
@@ -119,7 +119,7 @@ public record Processor(
         Figure<String> chip,
 
         @FigureLabel(
-                value = "usual memory ceiling of the family",
+                value = "usual top memory speed of the family",
                 unit = "MT/s",
                 most = 50000,
                 brief = false,
@@ -128,7 +128,7 @@ public record Processor(
         Figure<Integer> memoryCeiling,
 
         @FigureLabel(
-                value = "cooling power of the boxed cooler",
+                value = "cooling capacity of the boxed cooler",
                 unit = "W",
                 most = 2000,
                 brief = false,
@@ -136,7 +136,7 @@ public record Processor(
                 group = "care")
         Figure<Integer> boxedCooler,
 
-        @FigureLabel(value = "BIOS version that mends a published fault", brief = false, group = "care")
+        @FigureLabel(value = "BIOS version that fixes a published fault", brief = false, group = "care")
         Figure<String> safeFirmware,
 
         @FigureLabel(value = "published fault", brief = false, group = "care")
@@ -145,6 +145,6 @@ public record Processor(
         @FigureLabel(value = "supported by current operating systems", brief = false, group = "care")
         Figure<Boolean> supportedBySystem,
 
-        @FigureLabel(value = "runs error correction", brief = false, better = Better.MORE, group = "speed")
+        @FigureLabel(value = "ECC support", brief = false, better = Better.MORE, group = "speed")
         Figure<Boolean> corrects)
         implements Spec {}

@@ -14,14 +14,14 @@ public record Screen(
 
         @FigureLabel(value = "resolution", group = "speed") Figure<String> resolution,
 
-        @FigureLabel(value = "refresh", unit = "Hz", most = 2000, better = Better.MORE, group = "speed")
+        @FigureLabel(value = "refresh rate", unit = "Hz", most = 2000, better = Better.MORE, group = "speed")
         Figure<Integer> refresh,
 
-        @FigureLabel(value = "panel", brief = false, group = "speed")
+        @FigureLabel(value = "panel type", brief = false, group = "speed")
         Figure<String> panel,
 
         @FigureLabel(
-                value = "link it needs",
+                value = "link needed",
                 unit = "Gbit/s",
                 most = 1000,
                 brief = false,
@@ -32,7 +32,7 @@ public record Screen(
         @FigureLabel(value = "inputs", brief = false, group = "connections")
         Figure<Set<String>> inputs,
 
-        @FigureLabel(value = "adaptive refresh", brief = false, group = "connections")
+        @FigureLabel(value = "VRR", brief = false, group = "connections")
         Figure<Set<String>> adaptive,
 
         @FigureLabel(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")

@@ -8,7 +8,7 @@ import lowfield.core.part.FigureLabel;
 public record Webcam(
         @FigureLabel(value = "resolution", group = "speed") Figure<String> resolution,
 
-        @FigureLabel(value = "pictures", unit = "Hz", most = 1000, better = Better.MORE, group = "speed")
+        @FigureLabel(value = "frame rate", unit = "Hz", most = 1000, better = Better.MORE, group = "speed")
         Figure<Integer> rate,
 
         @FigureLabel(value = "microphone", brief = false, group = "connections")

@@ -19,7 +19,7 @@ class CardChecksTest {
         sound().with(Slot.GRAPHICS_CARD, "length", 306).says("card-length", "tight");
         sound().with(Slot.GRAPHICS_CARD, "length", 311).says("card-length", "too-long", "takes only 310 mm");
         sound().without(Slot.GRAPHICS_CARD, "length").lacks("card-length", "length of Test graphics card");
-        sound().without(Slot.CASE, "cardLength").lacks("card-length", "room for a card of Test case");
+        sound().without(Slot.CASE, "cardLength").lacks("card-length", "graphics card clearance");
         sound().choosing(Slot.GRAPHICS_CARD, new Choice.None()).isSilentOn("card-length");
     }
 
@@ -30,7 +30,7 @@ class CardChecksTest {
         bare.with(Slot.GRAPHICS_CARD, "length", 305).says("card-length", "room");
         bare.with(Slot.CASE, "fans", 2).with(Slot.CASE, "fansIn", 1);
         bare.with(Slot.GRAPHICS_CARD, "length", 277).says("card-length", "room", "about 285 mm");
-        bare.with(Slot.GRAPHICS_CARD, "length", 284).lacks("card-length", "behind a front radiator");
+        bare.with(Slot.GRAPHICS_CARD, "length", 284).lacks("card-length", "card clearance with a front radiator");
         bare.with(Slot.GRAPHICS_CARD, "length", 286).says("card-length", "too-long-usual");
         var added = sound().with(Slot.CASE, "cardLengthBasis", "bare")
                 .with(Slot.GRAPHICS_CARD, "length", 290)
@@ -62,7 +62,7 @@ class CardChecksTest {
         front.without(Slot.CASE, "cardLengthWithRadiator")
                 .with(Slot.GRAPHICS_CARD, "length", 275)
                 .says("card-length", "room", "with front fans");
-        front.with(Slot.GRAPHICS_CARD, "length", 285).lacks("card-length", "behind a front radiator");
+        front.with(Slot.GRAPHICS_CARD, "length", 285).lacks("card-length", "card clearance with a front radiator");
         front.with(Slot.GRAPHICS_CARD, "length", 290).says("card-length", "too-long-usual");
     }
 
@@ -72,7 +72,7 @@ class CardChecksTest {
         sound().with(Slot.COOLER, "radiator", 240)
                 .with(Slot.CASE, "radiators", List.of(Map.of("place", "front", "sizes", List.of("240"))))
                 .with(Slot.GRAPHICS_CARD, "length", 300)
-                .lacks("card-length", "radiator places of Test case");
+                .lacks("card-length", "radiator mounts");
     }
 
     @Test
@@ -91,7 +91,7 @@ class CardChecksTest {
         sound().with(Slot.GRAPHICS_CARD, "height", 145)
                 .without(Slot.GRAPHICS_CARD, "plugEdge")
                 .lacks("card-bend", "edge of the power plug");
-        sound().with(Slot.GRAPHICS_CARD, "height", 135).lacks("card-bend", "room over a card");
+        sound().with(Slot.GRAPHICS_CARD, "height", 135).lacks("card-bend", "clearance beside the card");
     }
 
     /** Without a figure of its own the room over a card goes by the cooler limit. */
@@ -99,7 +99,7 @@ class CardChecksTest {
     void roomOverACardByTheCoolerLimit() {
         var bare = sound().without(Slot.CASE, "cardHeight");
         bare.says("card-height", "room");
-        bare.with(Slot.GRAPHICS_CARD, "height", 165).lacks("card-height", "room over a card");
+        bare.with(Slot.GRAPHICS_CARD, "height", 165).lacks("card-height", "clearance beside the card");
         bare.with(Slot.GRAPHICS_CARD, "height", 169).says("card-height", "usual");
     }
 
@@ -155,12 +155,12 @@ class CardChecksTest {
     void unknownLanes() {
         sound().with(Slot.MOTHERBOARD, "cardSlots", List.of(Map.of("name", "first", "generation", 4)))
                 .lacks("card-lanes", "expansion slots");
-        sound().without(Slot.PROCESSOR, "cardLanes").lacks("card-lanes", "lanes for the card");
+        sound().without(Slot.PROCESSOR, "cardLanes").lacks("card-lanes", "PCIe lanes for graphics cards");
         sound().with(
                         Slot.MOTHERBOARD,
                         "driveSlots",
                         List.of(Map.of("name", "M2_1", "protocols", List.of("NVMe"), "generation", 4, "longest", 80)))
-                .lacks("card-lanes", "drive slots");
+                .lacks("card-lanes", "M.2 slots");
     }
 
     @Test
@@ -204,7 +204,7 @@ class CardChecksTest {
         sound().says("card-power", "plugs", "asks for 1 8-pin PCIe plugs; the PSU has 2");
         sound().with(Slot.GRAPHICS_CARD, "eightPins", 3).says("card-power", "too-few");
         sound().with(Slot.GRAPHICS_CARD, "eightPins", 0).says("card-power", "slot");
-        sound().without(Slot.POWER_SUPPLY, "eightPins").lacks("card-power", "8-pin plugs for cards");
+        sound().without(Slot.POWER_SUPPLY, "eightPins").lacks("card-power", "8-pin PCIe plugs");
     }
 
     /** A card with a 12V-2x6 plug is checked though 8-pin plugs do not apply to it. */
@@ -212,7 +212,7 @@ class CardChecksTest {
     void sixteenPinPlug() {
         var card = sound().with(Slot.GRAPHICS_CARD, "sixteenPin", true).with(Slot.GRAPHICS_CARD, "eightPins", "n/a");
         card.says("card-power", "native", "165 W; the PSU has its own cable for 600 W");
-        card.without(Slot.POWER_SUPPLY, "sixteenPinWatts").lacks("card-power", "power of its 12V-2x6 cable");
+        card.without(Slot.POWER_SUPPLY, "sixteenPinWatts").lacks("card-power", "12V-2x6 cable power");
         card.with(Slot.POWER_SUPPLY, "sixteenPinWatts", 300)
                 .with(Slot.GRAPHICS_CARD, "boardPower", 375)
                 .says("card-power", "watts-short");
@@ -223,7 +223,7 @@ class CardChecksTest {
         adapter.says("card-power", "adapter", "2 of its 2 8-pin PCIe plugs");
         adapter.with(Slot.GRAPHICS_CARD, "adapter", 3).says("card-power", "no-plug");
         adapter.with(Slot.GRAPHICS_CARD, "adapter", "n/a").says("card-power", "no-plug");
-        adapter.without(Slot.GRAPHICS_CARD, "adapter").lacks("card-power", "adapter in the box");
+        adapter.without(Slot.GRAPHICS_CARD, "adapter").lacks("card-power", "8-pin plugs of the included adapter");
     }
 
     @Test
@@ -283,7 +283,6 @@ class CardChecksTest {
         sound().with(Slot.GRAPHICS_CARD, "adaptive", List.of("open"))
                 .adding(Slot.SCREEN, "adaptive", List.of("own"))
                 .says("adaptive-refresh", "none");
-        sound().adding(Slot.SCREEN, "adaptive", List.of("own"))
-                .lacks("adaptive-refresh", "adaptive refresh of Test graphics card");
+        sound().adding(Slot.SCREEN, "adaptive", List.of("own")).lacks("adaptive-refresh", "VRR");
     }
 }

@@ -25,9 +25,9 @@ class CaseAndPowerChecksTest {
         sound().with(Slot.GRAPHICS_CARD, "recommendedSupply", 650)
                 .says("supply-rating", "recommended", "recommends 650 W");
         sound().with(Slot.POWER_SUPPLY, "rating12V", 360).says("supply-rating", "headroom", "rated 360 W");
-        sound().without(Slot.POWER_SUPPLY, "rating").lacks("supply-rating", "rating of Test power supply");
+        sound().without(Slot.POWER_SUPPLY, "rating").lacks("supply-rating", "rated power");
         sound().without(Slot.GRAPHICS_CARD, "boardPower").lacks("supply-rating", "board power of Test graphics card");
-        sound().without(Slot.PROCESSOR, "limit").lacks("supply-rating", "limit at board defaults of Test");
+        sound().without(Slot.PROCESSOR, "limit").lacks("supply-rating", "maximum power");
         sound().without(Slot.PROCESSOR, "limit")
                 .with(Slot.POWER_SUPPLY, "rating", 150)
                 .says("supply-rating", "over");
@@ -40,7 +40,7 @@ class CaseAndPowerChecksTest {
         var old = sound().with(Slot.POWER_SUPPLY, "standard", "ATX 2.5");
         old.says("supply-spikes", "below");
         assertThat(old.of("supply-spikes")).allMatch(Finding::onUsualValue);
-        old.with(Slot.POWER_SUPPLY, "rating", 400).lacks("supply-spikes", "trip level");
+        old.with(Slot.POWER_SUPPLY, "rating", 400).lacks("supply-spikes", "overcurrent limit");
         old.with(Slot.POWER_SUPPLY, "tripLevel", 474).says("supply-spikes", "below");
         old.with(Slot.POWER_SUPPLY, "tripLevel", 390).says("supply-spikes", "trips");
         old.with(Slot.GRAPHICS_CARD, "spike", 246)
@@ -119,8 +119,8 @@ class CaseAndPowerChecksTest {
                         "driveSlots",
                         List.of(Map.of("name", "s", "protocols", List.of("NVMe"), "singleSided", true)))
                 .says("drive-slots", "none");
-        sound().without(Slot.MOTHERBOARD, "driveSlots").lacks("drive-slots", "drive slots (M.2) of Test");
-        sound().without(Slot.SYSTEM_DRIVE, "shape").lacks("drive-slots", "shape of Test drive");
+        sound().without(Slot.MOTHERBOARD, "driveSlots").lacks("drive-slots", "M.2 slots");
+        sound().without(Slot.SYSTEM_DRIVE, "shape").lacks("drive-slots", "form factor");
     }
 
     /** A CPU that disables a slot pushes the drive into the slot that costs the card its lanes. */
@@ -195,9 +195,7 @@ class CaseAndPowerChecksTest {
                 .adding(Slot.SECOND_DRIVE, NVME)
                 .adding(Slot.SECOND_DRIVE, DISK)
                 .says("sata-ports", "short", "only 0 ports that the M.2 drives leave free");
-        sound().without(Slot.CASE, "bays35")
-                .adding(Slot.SECOND_DRIVE, DISK)
-                .lacks("drive-bays", "3.5 inch drives of Test case");
+        sound().without(Slot.CASE, "bays35").adding(Slot.SECOND_DRIVE, DISK).lacks("drive-bays", "3.5-inch drive bays");
     }
 
     /** A slot that does not say what it switches off is not taken to switch off nothing. */
@@ -208,7 +206,7 @@ class CaseAndPowerChecksTest {
                         "driveSlots",
                         List.of(Map.of("name", "M2_1", "protocols", List.of("NVMe"), "takesLanes", 0)))
                 .adding(Slot.SECOND_DRIVE, DISK)
-                .lacks("sata-ports", "drive slots");
+                .lacks("sata-ports", "M.2 slots");
     }
 
     @Test
@@ -334,7 +332,7 @@ class CaseAndPowerChecksTest {
         wrong.with(Slot.MOTHERBOARD, "lightingHeaders", List.of()).says("lighting-plugs", "no-header");
         sound().without(Slot.MOTHERBOARD, "lightingHeaders")
                 .adding(Slot.CASE_FANS, "lightingPlug", "3-pin 5 V")
-                .lacks("lighting-plugs", "lighting headers");
+                .lacks("lighting-plugs", "RGB headers");
         sound().adding(Slot.LIGHTING, "lightingPlug", "4-pin 12 V", "controller", true)
                 .says("lighting-plugs", "controller");
         sound().with(Slot.CASE, "lightingController", true)

@@ -24,7 +24,7 @@ class CoolingChecksTest {
         boxed.bought(Slot.PROCESSOR, Condition.USED).says("cooler-present", "used", "without its boxed cooler");
         sound().without(Slot.PROCESSOR, "coolerInBox")
                 .choosing(Slot.COOLER, new Choice.Empty())
-                .lacks("cooler-present", "cooler in the box");
+                .lacks("cooler-present", "boxed cooler");
         sound().choosing(Slot.COOLER, new Choice.Owned("tower")).says("cooler-present", "owned");
     }
 
@@ -43,7 +43,7 @@ class CoolingChecksTest {
         sound().says("cooler-capacity", "carries", "carries 160 W");
         sound().with(Slot.PROCESSOR, "limit", 220).says("cooler-capacity", "limit", "set that power limit");
         sound().with(Slot.PROCESSOR, "limit", 247).says("cooler-capacity", "too-weak");
-        sound().without(Slot.COOLER, "capacity").lacks("cooler-capacity", "cools of Test cooler");
+        sound().without(Slot.COOLER, "capacity").lacks("cooler-capacity", "cooling capacity");
         var boxed = sound().with(Slot.PROCESSOR, "coolerInBox", true).choosing(Slot.COOLER, new Choice.InTheBox(""));
         boxed.says("cooler-capacity", "carries", "carries 95 W");
         boxed.with(Slot.PROCESSOR, "boxedCooler", 65).says("cooler-capacity", "limit", "65 W");
@@ -59,7 +59,7 @@ class CoolingChecksTest {
         sound().with(Slot.COOLER, "height", 158).says("cooler-height", "tight");
         sound().with(Slot.COOLER, "height", 161).says("cooler-height", "too-high", "takes only 160 mm");
         sound().with(Slot.CASE, "sideFanDepth", 25).says("cooler-height", "too-high", "takes only 135 mm");
-        sound().without(Slot.CASE, "coolerHeight").lacks("cooler-height", "room for a cooler");
+        sound().without(Slot.CASE, "coolerHeight").lacks("cooler-height", "CPU cooler clearance");
         sound().with(Slot.COOLER, "height", "n/a").isSilentOn("cooler-height");
     }
 
@@ -97,7 +97,7 @@ class CoolingChecksTest {
         sound().with(Slot.COOLER, "radiator", 360).says("radiator", "none", "takes a 360 mm");
         sound().with(Slot.COOLER, "radiator", 240)
                 .without(Slot.CASE, "radiators")
-                .lacks("radiator", "radiator places of Test case");
+                .lacks("radiator", "radiator mounts");
     }
 
     /** Unknown figures are never the best case: a usual thickness with its spread, and no place of unknown room. */
@@ -106,10 +106,10 @@ class CoolingChecksTest {
         var liquid = sound().with(Slot.COOLER, "radiator", 240).with(Slot.COOLER, "tube", 400);
         liquid.with(Slot.CASE, "radiators", place(58)).says("radiator", "place");
         assertThat(liquid.of("radiator")).allMatch(Finding::onUsualValue);
-        liquid.with(Slot.CASE, "radiators", place(55)).lacks("radiator", "thickness of the radiator");
+        liquid.with(Slot.CASE, "radiators", place(55)).lacks("radiator", "radiator thickness with fans");
         liquid.with(Slot.CASE, "radiators", place(51)).says("radiator", "none");
         liquid.with(Slot.CASE, "radiators", List.of(Map.of("place", "top", "sizes", List.of("240"))))
-                .lacks("radiator", "radiator places");
+                .lacks("radiator", "radiator mounts");
         sound().with(Slot.COOLER, "radiator", 240)
                 .with(
                         Slot.CASE,
@@ -162,7 +162,7 @@ class CoolingChecksTest {
         var liquid = sound().with(Slot.COOLER, "radiator", 240)
                 .with(Slot.COOLER, "radiatorThickness", 52)
                 .with(Slot.CASE, "radiators", places);
-        liquid.lacks("radiator", "height of its heatsinks");
+        liquid.lacks("radiator", "heatsink height");
         liquid.with(Slot.MOTHERBOARD, "heatsinkHeight", 30).says("radiator", "place");
         liquid.with(Slot.MOTHERBOARD, "heatsinkHeight", 31).says("radiator", "none");
     }

@@ -30,10 +30,10 @@ class CpuChecksTest {
         newer.says("processor-supported", "update-without-cpu", "BIOS version 1.20");
         newer.tellsReaders("processor-supported", "BIOS version 1.20");
         newer.with(Slot.MOTHERBOARD, "flashes", false).says("processor-supported", "newer", "is not known");
-        newer.without(Slot.MOTHERBOARD, "flashes").lacks("processor-supported", "flashes without a processor");
+        newer.without(Slot.MOTHERBOARD, "flashes").lacks("processor-supported", "BIOS update without a CPU");
         sound().with(Slot.MOTHERBOARD, "firmwareUntil", Map.of("Fennel", "2.0"))
                 .says("processor-supported", "older", "up to BIOS version 2.0");
-        sound().without(Slot.PROCESSOR, "family").lacks("processor-supported", "family of Test processor");
+        sound().without(Slot.PROCESSOR, "family").lacks("processor-supported", "family");
     }
 
     @Test
@@ -51,10 +51,10 @@ class CpuChecksTest {
         sound().without(Slot.MOTHERBOARD, "powerDelivery").says("power-delivery", "usual");
         sound().without(Slot.MOTHERBOARD, "powerDelivery")
                 .with(Slot.PROCESSOR, "limit", 171)
-                .lacks("power-delivery", "power delivery of Test");
+                .lacks("power-delivery", "VRM");
         sound().with(Slot.PROCESSOR, "limit", 180)
                 .with(Slot.MOTHERBOARD, "cpuPower", 115)
-                .says("power-delivery", "carries", "up to 115 W");
+                .says("power-delivery", "carries", "The CPU's maximum power is 115 W; the VRM carries 120 W.");
     }
 
     @Test
@@ -64,7 +64,7 @@ class CpuChecksTest {
         two.says("processor-plugs", "one-is-enough");
         two.with(Slot.PROCESSOR, "limit", 201).says("processor-plugs", "one-is-tight");
         sound().with(Slot.POWER_SUPPLY, "processorPlugs", 0).says("processor-plugs", "none");
-        sound().without(Slot.POWER_SUPPLY, "processorPlugs").lacks("processor-plugs", "(EPS)");
+        sound().without(Slot.POWER_SUPPLY, "processorPlugs").lacks("processor-plugs", "EPS plugs");
     }
 
     @Test
@@ -78,7 +78,7 @@ class CpuChecksTest {
                 .says("picture", "no-output");
         none.without(Slot.MOTHERBOARD, "rearPorts").lacks("picture", "video outputs of Test motherboard");
         none.with(Slot.PROCESSOR, "graphics", false).says("picture", "none");
-        none.without(Slot.PROCESSOR, "graphics").lacks("picture", "graphics of Test processor");
+        none.without(Slot.PROCESSOR, "graphics").lacks("picture", "integrated graphics");
     }
 
     @Test
@@ -97,7 +97,7 @@ class CpuChecksTest {
         faulty.bought(Slot.PROCESSOR, Condition.USED).says("processor-fault", "bought-used", "bought used");
         faulty.bought(Slot.PROCESSOR, Condition.NEW)
                 .without(Slot.PROCESSOR, "safeFirmware")
-                .lacks("processor-fault", "mends a published fault");
+                .lacks("processor-fault", "BIOS version that fixes a published fault");
     }
 
     @Test

@@ -95,7 +95,7 @@ class ListAndBriefChecksTest {
         sound().isSilentOn("asked-storage");
         asked(null, null, 600).with(Slot.SYSTEM_DRIVE, "endurance", 600).says("asked-endurance", "enough");
         asked(null, null, 601).with(Slot.SYSTEM_DRIVE, "endurance", 600).says("asked-endurance", "short");
-        asked(null, null, 600).without(Slot.SYSTEM_DRIVE, "endurance").lacks("asked-endurance", "endurance");
+        asked(null, null, 600).without(Slot.SYSTEM_DRIVE, "endurance").lacks("asked-endurance", "TBW");
         sound().isSilentOn("asked-endurance");
     }
 
@@ -144,7 +144,7 @@ class ListAndBriefChecksTest {
         sound().with(Slot.MOTHERBOARD, "radio", true)
                 .adding(Slot.WIFI, new Choice.OnTheBoard(""))
                 .says("wifi-once", "board");
-        sound().without(Slot.MOTHERBOARD, "radio").adding(Slot.WIFI).lacks("wifi-once", "radio on board");
+        sound().without(Slot.MOTHERBOARD, "radio").adding(Slot.WIFI).lacks("wifi-once", "Wi-Fi");
         sound().says("network", "there");
         var off = sound().with(Slot.MOTHERBOARD, "rearPorts", List.of("USB-A"));
         off.says("network", "none");
@@ -190,7 +190,7 @@ class ListAndBriefChecksTest {
         for (var slot : List.of(Slot.MEMORY, Slot.MOTHERBOARD, Slot.GRAPHICS_CARD, Slot.COOLER)) {
             black.with(slot, "colour", "black");
         }
-        black.asked(theme("black")).lacks("theme", "colour of its cables");
+        black.asked(theme("black")).lacks("theme", "cable colour");
         black.with(Slot.POWER_SUPPLY, "cableColour", "black").says("theme", "of-theme", "Test memory is black");
         black.with(Slot.POWER_SUPPLY, "cableColour", "grey").says("theme", "other", "is grey; the theme is black");
         black.tellsReadersNothing("theme");
@@ -207,15 +207,15 @@ class ListAndBriefChecksTest {
 
     @Test
     void lighting() {
-        sound().says("lighting", "known", "0 parts are lit");
-        sound().without(Slot.CASE, "lightingPlug").lacks("lighting", "lighting plug of Test case");
+        sound().says("lighting", "known", "0 parts have RGB lighting, 4 have none.");
+        sound().without(Slot.CASE, "lightingPlug").lacks("lighting", "RGB lighting of Test case");
         sound().asked(lit(Wishes.Lit.WANTED)).says("lighting", "none-lit");
         sound().with(Slot.MEMORY, "lit", true)
                 .asked(lit(Wishes.Lit.WANTED))
-                .says("lighting", "known", "1 parts are lit");
+                .says("lighting", "known", "1 parts have RGB lighting, 3 have none.");
         sound().with(Slot.MEMORY, "lit", true)
                 .asked(lit(Wishes.Lit.UNWANTED))
-                .says("lighting", "unwanted", "Test memory is lit");
+                .says("lighting", "unwanted", "Test memory has RGB lighting, and none is wanted.");
         sound().adding(Slot.LIGHTING, "lightingPlug", "4-pin 12 V")
                 .asked(lit(Wishes.Lit.WANTED))
                 .says("lighting-plugs", "voltage-wanted");
@@ -246,7 +246,7 @@ class ListAndBriefChecksTest {
         var both = sound().with(Slot.MEMORY, "corrects", true)
                 .with(Slot.MOTHERBOARD, "corrects", true)
                 .asked(ecc);
-        both.lacks("error-correction", "error correction");
+        both.lacks("error-correction", "ECC support");
         both.with(Slot.PROCESSOR, "corrects", true).says("error-correction", "all");
         both.with(Slot.PROCESSOR, "corrects", false).says("error-correction", "cpu");
         both.with(Slot.MOTHERBOARD, "corrects", false).says("error-correction", "board");

@@ -22,7 +22,7 @@ class MemoryChecksTest {
         sound().says("memory-kind", "takes");
         sound().with(Slot.MEMORY, "kind", "registered").says("memory-kind", "other");
         sound().with(Slot.MEMORY, "kind", "clocked unbuffered").says("memory-kind", "clocked");
-        sound().without(Slot.MOTHERBOARD, "memoryKinds").lacks("memory-kind", "memory kinds");
+        sound().without(Slot.MOTHERBOARD, "memoryKinds").lacks("memory-kind", "memory types");
     }
 
     /** What is owned or unlisted is checked by the figures of a part that has the same, and told where that lacks one. */
@@ -41,7 +41,7 @@ class MemoryChecksTest {
     void slots() {
         sound().quantity(Slot.MEMORY, 2).says("memory-slots", "enough", "4 memory modules");
         sound().quantity(Slot.MEMORY, 3).says("memory-slots", "too-many", "6 memory modules");
-        sound().without(Slot.MEMORY, "modules").lacks("memory-slots", "number of modules");
+        sound().without(Slot.MEMORY, "modules").lacks("memory-slots", "modules");
         sound().without(Slot.MOTHERBOARD, "memorySlots").lacks("memory-slots", "memory slots");
     }
 
@@ -65,7 +65,7 @@ class MemoryChecksTest {
                 .with(Slot.MOTHERBOARD, "oddModules", "any")
                 .says("memory-capacity", "takes");
         sound().with(Slot.PROCESSOR, "memoryMost", 8).says("memory-capacity", "too-much", "take only 8 GB");
-        sound().without(Slot.MOTHERBOARD, "memoryMost").lacks("memory-capacity", "most memory of Test motherboard");
+        sound().without(Slot.MOTHERBOARD, "memoryMost").lacks("memory-capacity", "maximum memory");
         sound().with(Slot.MEMORY, "moduleSize", 24)
                 .without(Slot.MOTHERBOARD, "oddModules")
                 .lacks("memory-capacity", "24 and 48 GB modules");
@@ -94,7 +94,7 @@ class MemoryChecksTest {
     @Test
     void ranks() {
         var two = sound().with(Slot.MEMORY, "ranks", 2);
-        two.lacks("memory-speed", "modules of two ranks");
+        two.lacks("memory-speed", "official memory speed with dual-rank modules");
         two.with(Slot.PROCESSOR, "memorySpeedTwoRanks", 5600)
                 .says("memory-speed", "official", "5600 MT/s with two ranks");
         two.with(Slot.PROCESSOR, "memorySpeedTwoRanks", 5200)
@@ -102,8 +102,9 @@ class MemoryChecksTest {
         two.quantity(Slot.MEMORY, 2)
                 .with(Slot.PROCESSOR, "memorySpeedFourTwoRanks", 3600)
                 .says("memory-speed", "beyond", "3600 MT/s with four modules of two ranks");
-        sound().with(Slot.MEMORY, "moduleSize", 32).lacks("memory-speed", "modules of two ranks");
-        sound().with(Slot.MEMORY, "moduleSize", 26).lacks("memory-speed", "ranks of a module");
+        sound().with(Slot.MEMORY, "moduleSize", 32)
+                .lacks("memory-speed", "official memory speed with dual-rank modules");
+        sound().with(Slot.MEMORY, "moduleSize", 26).lacks("memory-speed", "ranks per module");
     }
 
     @Test

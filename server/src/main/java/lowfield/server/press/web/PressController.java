@@ -47,13 +47,13 @@ class PressController {
         this.site = site;
     }
 
-    @Operation(operationId = "listGates", summary = "List the gates before publishing with what stands against them")
+    @Operation(operationId = "listGates", summary = "List the checks before publishing with what fails them")
     @GetMapping("/preflight")
     List<Preflights.GateView> preflight(@PathVariable UUID edition) {
         return preflights.of(edition);
     }
 
-    @Operation(operationId = "waiveGate", summary = "Waive a gate for a written reason")
+    @Operation(operationId = "waiveGate", summary = "Publish in spite of a check, for a written reason")
     @PutMapping("/waivers/{gate}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void waive(
@@ -65,7 +65,7 @@ class PressController {
         preflights.waive(edition, gate, waiver.reason(), Versions.expected(ifMatch), person);
     }
 
-    @Operation(operationId = "withdrawWaiver", summary = "Take back a waiver")
+    @Operation(operationId = "withdrawWaiver", summary = "Take back an exception")
     @DeleteMapping("/waivers/{gate}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void withdraw(
