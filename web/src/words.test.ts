@@ -1,11 +1,9 @@
-import { readdirSync, readFileSync } from 'node:fs';
-import { join } from 'node:path';
 import { parse } from 'svelte/compiler';
 import { describe, expect, it } from 'vitest';
+import words from '../../docs/words.md?raw';
 
 /** The items of one list of docs/words.md. */
 function list(heading: string): string[] {
-  const words = readFileSync(join(__dirname, '../../docs/words.md'), 'utf8');
   const section = words.split(`## ${heading}\n`)[1]?.split('\n## ')[0] ?? '';
   return section
     .split('\n')
@@ -16,13 +14,13 @@ function list(heading: string): string[] {
 const phrases = list('Never in a text');
 const labels = list('Never a whole label').map((label) => label.toLowerCase());
 
-function files(folder: string): string[] {
-  return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
-    const path = join(folder, entry.name);
-    if (entry.isDirectory()) return entry.name === 'testing' ? [] : files(path);
-    return /\.(svelte|ts)$/.test(entry.name) && !/\.test\.ts$|\.d\.ts$/.test(entry.name) ? [path] : [];
-  });
-}
+const sources = Object.entries(
+  import.meta.glob<string>(['./**/*.{svelte,ts}', '!./**/*.test.ts', '!./testing/**', '!./**/*.d.ts'], {
+    query: '?raw',
+    import: 'default',
+    eager: true,
+  }),
+);
 
 interface Node {
   type?: string;
@@ -52,10 +50,8 @@ function texts(source: string): string[] {
 }
 
 /** A file of plain TypeScript is read as the script of a component without markup. */
-function source(file: string): string {
-  const code = readFileSync(file, 'utf8');
-  return file.endsWith('.ts') ? `<script lang="ts">\n${code}\n</script>` : code;
-}
+const component = (file: string, code: string) =>
+  file.endsWith('.ts') ? `<script lang="ts">\n${code}\n</script>` : code;
 
 /** Keys and codes are one word in small or capital letters alone; texts have a space, or begin with one capital. */
 const isText = (text: string) => text.includes(' ') || /^[A-Z][a-z]/.test(text);
@@ -65,7 +61,7 @@ const matcher = (phrase: string) =>
 const ruledOut = phrases.map((phrase) => ({ phrase, pattern: matcher(phrase) }));
 
 describe('the words of the interface', () => {
-  const all = files(__dirname).map((file) => ({ file: file.slice(__dirname.length + 1), texts: texts(source(file)) }));
+  const all = sources.map(([file, code]) => ({ file, texts: texts(component(file, code)) }));
 
   it('finds the texts of the interface', () => {
     expect(all.flatMap((f) => f.texts).length).toBeGreaterThan(1000);
