@@ -88,7 +88,13 @@
 <svelte:head><title>Prices through time · Lowfield</title></svelte:head>
 
 <main class="mx-auto grid max-w-[1240px] grid-cols-2 gap-x-10 px-6 py-4">
-  <h1 class="col-span-2 border-b border-ink pb-2 text-[17px]">Prices through time</h1>
+  <div class="col-span-2 flex items-baseline justify-between border-b border-ink pb-2">
+    <h1 class="text-[17px]">Prices through time</h1>
+    {#if edition?.state === 'IN_WORK'}<a
+        class="btn no-underline"
+        href="/guides/{slug}/editions/{edition.id}/price-sheet">Type prices</a
+      >{/if}
+  </div>
   <section class="mt-3" aria-label="Kinds">
     <div class="flex flex-wrap gap-x-3">
       {#each kinds as { kind: k, label } (k)}<button

@@ -9,6 +9,7 @@ import NewGuide from './NewGuide.svelte';
 import NotHere from './NotHere.svelte';
 import People from './People.svelte';
 import Press from './Press.svelte';
+import PriceSheet from './PriceSheet.svelte';
 import Prices from './Prices.svelte';
 import Round from './Round.svelte';
 import Settings from './Settings.svelte';
@@ -34,6 +35,7 @@ export const { p, navigate, isActive, route } = createRouter({
       '/prices': Prices,
       '/press': Press,
       '/editions/:edition/ladder': Ladder,
+      '/editions/:edition/price-sheet': PriceSheet,
       '/editions/:edition/builds/:build/lines/:line': Bench,
     },
   },

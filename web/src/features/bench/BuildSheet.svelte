@@ -77,7 +77,7 @@
           onclick={() => void bench.frame({ position: place + 1 })}>Move behind</button
         >
         <button type="button" class="btn ml-auto" onclick={() => void remove()}>Take the variant out</button>
-      {:else}<span class="small text-soft">The lead build stands first.</span>{/if}
+      {:else}<span class="small text-soft">The main build stands first.</span>{/if}
     </div>
     {#if place > 0}<p class="small text-soft">
         Taking it out is one step; <span class="key">u</span> brings it back with all its lines.

@@ -36,8 +36,11 @@
     <span class="text-[19px] font-semibold">{format.sum(line.goods)}</span>
     {#if line.offer}
       <span class="text-soft">
-        at <a class="text-ink" href={line.offer.link} rel="noreferrer noopener" target="_blank">{line.offer.seller}</a>, {line
-          .offer.condition}, {line.offer.stock}, seen {format.date(line.offer.seenAt)}{shipping}
+        {#if line.offer.link}at <a class="text-ink" href={line.offer.link} rel="noreferrer noopener" target="_blank"
+            >{line.offer.seller}</a
+          >{:else}{line.offer.seller}{/if}, {line.offer.condition}, {line.offer.stock}, seen {format.date(
+          line.offer.seenAt,
+        )}{shipping}
       </span>
     {/if}
   </p>
@@ -55,9 +58,9 @@
       {format.signed(line.differenceMinor)} since {lastMonth}
     </p>{/if}
   {#if line.heldListing}<p class="text-straw">
-      Held to this offer: {line.heldWhy}
+      Pinned to this offer: {line.heldWhy}
       {#if open}<button class="btn-quiet small" onclick={() => void bench.edit(line.id, { hold: { why: '' } })}
-          >let it go</button
+          >unpin</button
         >{/if}
     </p>{/if}
   {#if line.runnersUp.length}<p class="text-soft">

@@ -39,7 +39,9 @@
         onchange={() => (form.shops = toggled(form.shops, shop.id!))}
       />{shop.name}</label
     >
-  {:else}<p class="text-soft">No shop is set up yet. <a class="underline" href="/shops">Add one first.</a></p>{/each}
+  {:else}<p class="text-soft">
+      No shop is set up yet; prices can be typed by hand. <a class="underline" href="/shops">Add a shop</a> to have them refreshed.
+    </p>{/each}
 </fieldset>
 <PolicyFields bind:form shops={shops.data ?? []} />
 <EnergyFields bind:form />

@@ -86,7 +86,7 @@ final class DemoDesk implements BeforeAllCallback {
         page.getByText("To decide").waitFor();
     }
 
-    /** The lead build of a tier at the bench, signed in. */
+    /** The main build of a tier at the bench, signed in. */
     static Page bench(BrowserContext context, String tier) {
         var page = signedIn(context);
         bench(page, tier);

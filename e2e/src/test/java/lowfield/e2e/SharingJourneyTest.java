@@ -28,7 +28,7 @@ class SharingJourneyTest {
             page.keyboard().press("ArrowDown");
             page.keyboard().press("ArrowDown");
             page.keyboard().press(">");
-            assertThat(page.getByText("Ostrand Shoal micro is in Bosun, lead build now; u takes it back."))
+            assertThat(page.getByText("Ostrand Shoal micro is in Bosun, main build now; u takes it back."))
                     .isVisible();
             page.keyboard().press("u");
             assertThat(page.getByText("Undone: Motherboard: choice")).isVisible();
@@ -85,7 +85,7 @@ class SharingJourneyTest {
             page.keyboard().press("Enter");
             var builds = page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Builds"));
             assertThat(builds).containsText("the white one");
-            assertThat(page.getByText("Follows Deckhand, lead build")).isVisible();
+            assertThat(page.getByText("Follows Deckhand, main build")).isVisible();
             page.keyboard().press("b");
             page.getByLabel("Note for yourself, never published").last().fill("ask for the white cables");
             isClean(page, "a build");

@@ -14,10 +14,12 @@ import lowfield.core.money.Money;
  * What a published edition says, and all it says: the one document that pages and files render. Its texts are for readers;
  * its cells are exact, rounded, estimated, withheld or not known. Sums are in the guide's currency.
  *
+ * @param format in which it was published; its pages keep the words of that time
  * @param period the first day of the edition's month
  * @param prices when the oldest and the newest shop price in it were seen; absent without any
  */
 public record Publication(
+        String format,
         Guide guide,
         int number,
         LocalDate period,
@@ -25,6 +27,9 @@ public record Publication(
         Optional<Span> prices,
         List<Tier> tiers,
         List<Chart> charts) {
+    /** In which documents are published now. */
+    public static final String FORMAT = "lowfield-edition/2";
+
     public Publication {
         tiers = List.copyOf(tiers);
         charts = List.copyOf(charts);

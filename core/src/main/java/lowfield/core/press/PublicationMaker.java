@@ -20,6 +20,7 @@ public final class PublicationMaker {
 
     public Publication make(EvaluatedEdition edition) {
         return new Publication(
+                Publication.FORMAT,
                 material.guide(),
                 material.number(),
                 material.period(),

@@ -28,6 +28,7 @@ final class FormatOneReader {
     private Publication read() {
         var guide = document.guide();
         return new Publication(
+                FormatOne.FORMAT,
                 new Publication.Guide(
                         guide.slug(),
                         guide.name(),

@@ -21,14 +21,13 @@ import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
-import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Documents of format 2, as docs/formats/edition.schema.json describes them: the document of core, field for field, as
  * canonical JSON (RFC 8785). Sums are minor units of the guide's currency.
  */
 final class FormatTwo {
-    static final String FORMAT = "lowfield-edition/2";
+    static final String FORMAT = Publication.FORMAT;
 
     /** Under which attribute the currency of a document's sums is found while it is read. */
     private static final String CURRENCY = "currency";
@@ -46,8 +45,7 @@ final class FormatTwo {
     private FormatTwo() {}
 
     static String write(Publication publication) {
-        var tree = (ObjectNode) MAPPER.valueToTree(publication);
-        tree.put("format", FORMAT);
+        var tree = MAPPER.valueToTree(publication);
         try {
             return new JsonCanonicalizer(MAPPER.writeValueAsString(tree)).getEncodedString();
         } catch (IOException notJson) {
@@ -56,12 +54,10 @@ final class FormatTwo {
     }
 
     static Publication read(JsonNode document) {
-        var fields = ((ObjectNode) document).deepCopy();
-        fields.remove("format");
-        var currency = Money.currencyOf(fields.path("guide").path("currency").asString());
+        var currency = Money.currencyOf(document.path("guide").path("currency").asString());
         return MAPPER.readerFor(Publication.class)
                 .withAttribute(CURRENCY, currency)
-                .readValue(fields);
+                .readValue(document);
     }
 
     /** What each form of a cell is called in a document. */

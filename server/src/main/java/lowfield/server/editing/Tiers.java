@@ -35,7 +35,7 @@ public class Tiers {
         this.guides = guides;
     }
 
-    /** A further tier with a lead build of empty slots; returns its id. */
+    /** A further tier with a main build of empty slots; returns its id. */
     @Transactional
     public UUID add(GuideInfo guide, UUID edition, TierForm form, Person by) {
         var tier = editions.addTier(guide, edition, form);

@@ -62,7 +62,7 @@ public class BuildRows {
         var order = new ArrayList<>(ofTier(row.getEditionId(), row.getTierId()));
         RuleBroken.unless(
                 row.getPosition() > 0 && to > 0 && to < order.size(),
-                "A tier's lead build stands first; variants change places behind it.");
+                "A tier's main build stands first; variants change places behind it.");
         order.removeIf(r -> r.getBuildId().equals(row.getBuildId()));
         order.add(to, row);
         for (int i = 0; i < order.size(); i++) {
@@ -111,7 +111,7 @@ public class BuildRows {
     public void remove(UUID edition, UUID build) {
         refuseFollowed(edition, List.of(build));
         var row = forUpdate(edition, build).orElseThrow(() -> new NotFound("This build is gone already."));
-        RuleBroken.unless(row.getPosition() > 0, "Only a variant can be removed; a tier keeps its lead build.");
+        RuleBroken.unless(row.getPosition() > 0, "Only a variant can be removed; a tier keeps its main build.");
         delete(row);
         var left = ofTier(edition, row.getTierId());
         for (int i = 0; i < left.size(); i++) {

@@ -245,6 +245,7 @@ public class EditionLoader {
 
     private LinePrices prices(GuideInfo guide, PricePolicy policy) {
         var now = clock.instant();
-        return new LinePrices(offers.prices(policy, guide.shops(), now), offers.bookable(policy, guide.shops(), now));
+        return new LinePrices(
+                offers.prices(policy, guide.pricedAt(), now), offers.bookable(policy, guide.pricedAt(), now));
     }
 }

@@ -48,7 +48,7 @@ public class Editions {
         this.clock = clock;
     }
 
-    /** The first edition, with a lead build of empty slots in every tier. */
+    /** The first edition, with a main build of empty slots in every tier. */
     @Transactional
     public EditionInfo first(GuideInfo guide, LocalDate month, @Nullable LocalDate pressOn, List<TierForm> tiers) {
         lock(guide);
@@ -106,7 +106,7 @@ public class Editions {
         return byId(id);
     }
 
-    /** A further tier in the edition in work, with a lead build of empty slots. */
+    /** A further tier in the edition in work, with a main build of empty slots. */
     @Transactional
     public UUID addTier(GuideInfo guide, UUID edition, TierForm form) {
         forReshaping(edition);
@@ -131,7 +131,7 @@ public class Editions {
                         EDITION_BUILD.TIER_ID,
                         EDITION_BUILD.POSITION,
                         EDITION_BUILD.NAME)
-                .values(edition, build, tier, 0, "lead build")
+                .values(edition, build, tier, 0, "main build")
                 .execute();
         Arrays.stream(Slot.values()).filter(Slot::needed).forEach(slot -> emptyLine(edition, build, slot));
         return tier;

@@ -5,11 +5,14 @@ import java.util.Currency;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lowfield.core.guide.RoundPlan;
 import lowfield.core.guide.UsualValues;
 import lowfield.core.money.Money;
 import lowfield.core.offer.PricePolicy;
 import lowfield.core.total.ReaderRegion;
+import lowfield.server.shops.OwnShop;
 import org.jspecify.annotations.Nullable;
 
 /** A guide with its settings. */
@@ -35,6 +38,12 @@ public record GuideInfo(
     @JsonIgnore
     public UsualValues usual() {
         return UsualForm.values(usualValues);
+    }
+
+    /** The shops whose prices count: those it buys at, and the author's own word. */
+    @JsonIgnore
+    public Set<UUID> pricedAt() {
+        return Stream.concat(shops.stream(), Stream.of(OwnShop.id(currency))).collect(Collectors.toUnmodifiableSet());
     }
 
     public Currency money() {

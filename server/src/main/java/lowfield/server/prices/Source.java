@@ -27,7 +27,8 @@ final class Source {
             SHOP.MAY_FREEZE,
             SHOP.SHOWN_DAYS,
             SHOP.FREE_FROM_MINOR,
-            SHOP.SHIPPING_MINOR);
+            SHOP.SHIPPING_MINOR,
+            SHOP.IS_OWN);
 
     private Source() {}
 
@@ -53,7 +54,8 @@ final class Source {
         return r.get(SELLER.NAME).equals(r.get(SHOP.NAME));
     }
 
+    /** The address of the page; empty for what is at no shop. */
     static String link(Record r) {
-        return "https://" + r.get(SHOP.HOST) + r.get(PRODUCT_PAGE.PATH);
+        return r.get(SHOP.IS_OWN) ? "" : "https://" + r.get(SHOP.HOST) + r.get(PRODUCT_PAGE.PATH);
     }
 }

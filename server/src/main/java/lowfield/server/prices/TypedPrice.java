@@ -1,20 +1,22 @@
 package lowfield.server.prices;
 
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
 import lowfield.core.offer.Stock;
+import lowfield.server.accounts.Person;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A price that a person has seen: sums in minor units of the shop's currency, as of noon of a day in the shop's zone (now,
  * when it is today, or no day is named). Without a seller the shop itself sells; without a link the shop's front page is meant. A price far
- * from the last one must be typed with {@code sure}.
+ * from the last one must be typed with {@code sure}. Without a shop it is the author's own word, without a source what they saw.
  */
 public record TypedPrice(
-        UUID shop,
+        @Nullable UUID shop,
         @Nullable String seller,
         Condition condition,
         Stock stock,
@@ -24,7 +26,7 @@ public record TypedPrice(
         @Nullable Long claimBackMinor,
         boolean membersOnly,
         @Nullable LocalDate seenOn,
-        String source,
+        @Nullable String source,
         @Nullable String link,
         boolean sure) {
     /** A courier may cost many times a cheap part; in prices, since sums differ between currencies. */
@@ -32,6 +34,14 @@ public record TypedPrice(
 
     Money price() {
         return Money.of(priceMinor, currency);
+    }
+
+    /** Where it is from in a few words. */
+    String sourceFor(Person by) {
+        return Optional.ofNullable(source)
+                .map(String::strip)
+                .filter(s -> !s.isEmpty())
+                .orElse("seen by " + by.name());
     }
 
     /** Refuses what cannot be a price at a shop with a sentence. */
@@ -51,10 +61,13 @@ public record TypedPrice(
                 "What can be claimed back is less than the price.");
         RuleBroken.unless(
                 stock != Stock.GONE && stock != Stock.OUT_OF_STOCK,
-                "A price that can be paid has something in stock; to say that a thing is gone, set its price aside.");
+                "A price that can be paid has something in stock; to say that a thing is gone, ignore its price.");
         RuleBroken.unless(
-                source.strip().length() >= 3 && source.length() <= 300,
-                "Say where you have the price from, in 3 to 300 letters.");
+                source == null || source.isBlank() || source.strip().length() >= 3 && source.length() <= 300,
+                "Say where you have the price from in 3 to 300 letters, or leave it out.");
+        RuleBroken.unless(
+                shop != null || seller == null && link == null,
+                "A seller and a link belong to a shop; choose the shop, or leave them out.");
         RuleBroken.unless(seller == null || seller.length() <= 100, "A seller's name has at most 100 letters.");
     }
 }

@@ -26,6 +26,7 @@ import lowfield.server.accounts.Person;
 import lowfield.server.catalogue.Parts;
 import lowfield.server.platform.Conflict;
 import lowfield.server.platform.NotFound;
+import lowfield.server.shops.OwnShop;
 import lowfield.server.shops.PageAddress;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -40,9 +41,11 @@ public class TypedPrices {
     private final Listings listings;
     private final Acceptances acceptances;
     private final Parts parts;
+    private final OwnShop own;
     private final Clock clock;
 
-    TypedPrices(DSLContext db, Listings listings, Acceptances acceptances, Parts parts, Clock clock) {
+    TypedPrices(DSLContext db, Listings listings, Acceptances acceptances, Parts parts, OwnShop own, Clock clock) {
+        this.own = own;
         this.db = db;
         this.listings = listings;
         this.acceptances = acceptances;
@@ -54,10 +57,7 @@ public class TypedPrices {
     @Transactional
     public long add(UUID part, TypedPrice typed, Person by) {
         parts.catalogue().part(part);
-        var shop = db.selectFrom(SHOP)
-                .where(SHOP.ID.eq(typed.shop()))
-                .fetchOptional()
-                .orElseThrow(() -> new NotFound("There is no such shop."));
+        var shop = shop(typed);
         typed.check(shop.getName(), shop.getCurrency());
         var at = moment(typed.seenOn(), ZoneId.of(shop.getZone()));
         var seller = Optional.ofNullable(typed.seller()).map(String::strip).filter(s -> !s.isEmpty());
@@ -68,9 +68,17 @@ public class TypedPrices {
         var listing = listings.of(shop.getId(), List.of(key)).get(key);
         refuseFarOff(listing, part, typed);
         return acceptances.released(
-                observation(listing, typed, at, by),
-                "typed by " + by.name() + ": " + typed.source().strip(),
-                by);
+                observation(listing, typed, at, by), "typed by " + by.name() + ": " + typed.sourceFor(by), by);
+    }
+
+    private ShopRecord shop(TypedPrice typed) {
+        if (typed.shop() == null) {
+            return own.of(typed.currency());
+        }
+        return db.selectFrom(SHOP)
+                .where(SHOP.ID.eq(typed.shop()))
+                .fetchOptional()
+                .orElseThrow(() -> new NotFound("There is no such shop."));
     }
 
     /** Takes a typed price back: it counts no more, and what counted before it does again. */
@@ -152,7 +160,9 @@ public class TypedPrices {
                 Optional.ofNullable(asked.get(listing)),
                 GoingPrice.of(asked.values(), typed.price().currency()));
         var judged = Guard.USUAL.judge(ground, typed.price());
-        RuleBroken.unless(typed.sure() || judged.accepted(), "%s; say that you are sure if it is right.", judged.why());
+        if (!typed.sure() && !judged.accepted()) {
+            throw new Conflict(judged.why() + "; say that you are sure if it is right.", Map.of("isFarOff", true));
+        }
     }
 
     /** What counts of the part in the typed condition and currency, by listing. */
@@ -178,7 +188,7 @@ public class TypedPrices {
                 .set(OBSERVATION.STOCK, typed.stock().name())
                 .set(OBSERVATION.MEMBERS_ONLY, typed.membersOnly())
                 .set(OBSERVATION.ACCOUNT_ID, by.id())
-                .set(OBSERVATION.SOURCE, typed.source().strip())
+                .set(OBSERVATION.SOURCE, typed.sourceFor(by))
                 .returning()
                 .fetchSingle();
     }

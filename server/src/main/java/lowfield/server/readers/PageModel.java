@@ -41,6 +41,10 @@ final class PageModel {
                 + (from.equals(to) ? " of " + to : " of " + from + " to " + to);
     }
 
+    PageTerms terms() {
+        return PageTerms.of(publication);
+    }
+
     List<Rows.Tab> tabs() {
         return publication.tiers().stream()
                 .map(t -> new Rows.Tab(id(t), t.name(), words.about(t.main().total())))
@@ -68,7 +72,7 @@ final class PageModel {
                         t.promise(),
                         t.audience(),
                         words.band(t.band()),
-                        t.isSideBySide() ? Table.sideBySide(t, words) : null,
+                        t.isSideBySide() ? Table.sideBySide(t, words, terms()) : null,
                         t.builds().stream().map(b -> build(t, b)).toList()))
                 .toList();
     }
@@ -99,7 +103,7 @@ final class PageModel {
                 beside,
                 beside.isEmpty() ? "" : words.about(build.uncounted()),
                 shipping(tier, build),
-                build.peakWatts().map(w -> w + " W").orElse(""),
+                build.peakWatts().map(w -> terms().peakOf(w)).orElse(""),
                 together(build),
                 build.caveats(),
                 build.firstStart());

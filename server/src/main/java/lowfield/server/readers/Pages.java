@@ -129,6 +129,7 @@ public class Pages {
         context.setVariable("tabs", model.tabs());
         context.setVariable("tiers", model.tiers());
         context.setVariable("charts", model.charts());
+        context.setVariable("terms", model.terms());
         context.setVariable("path", path);
         context.setVariable("hash", hash);
         context.setVariable("home", "/" + published.guide().slug());

@@ -16,7 +16,7 @@ record Table(List<String> heads, List<Row> rows) {
     record Cell(String text, boolean better, boolean same) {}
 
     /** A tier's builds, slot against slot; what is the same as on the left is not said again. */
-    static Table sideBySide(Publication.Tier tier, Wording words) {
+    static Table sideBySide(Publication.Tier tier, Wording words, PageTerms terms) {
         var slots = new LinkedHashSet<String>();
         tier.builds().forEach(b -> b.lines().forEach(l -> slots.add(l.slot())));
         var rows = new ArrayList<Row>();
@@ -26,7 +26,7 @@ record Table(List<String> heads, List<Row> rows) {
                     tier.builds().stream().map(b -> inSlot(b, slot, words)).toList()));
         }
         rows.add(row(
-                "Sustained peak",
+                terms.peakOfBuilds(),
                 tier.builds().stream()
                         .map(b -> b.peakWatts().map(w -> w + " W").orElse("not known"))
                         .toList()));

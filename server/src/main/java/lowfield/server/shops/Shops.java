@@ -168,6 +168,7 @@ public class Shops {
         var pages = DSL.field(DSL.selectCount().from(PRODUCT_PAGE).where(PRODUCT_PAGE.SHOP_ID.eq(SHOP.ID)));
         return db.select(SHOP.asterisk(), pages.as("pages"))
                 .from(SHOP)
+                .where(SHOP.IS_OWN.isFalse())
                 .orderBy(SHOP.NAME)
                 .fetch(r -> shop(r.into(SHOP), r.get("pages", Integer.class)));
     }
@@ -184,7 +185,9 @@ public class Shops {
     public void addPage(UUID variant, String address) {
         var page = PageAddress.of(address);
         var path = page.path();
-        var shop = db.selectFrom(SHOP).where(SHOP.HOST.eq(page.host())).fetchOptional();
+        var shop = db.selectFrom(SHOP)
+                .where(SHOP.HOST.eq(page.host()), SHOP.IS_OWN.isFalse())
+                .fetchOptional();
         RuleBroken.unless(shop.isPresent(), "%s is not the host of a shop here; add the shop first.", page.host());
         var taken = db.selectFrom(PRODUCT_PAGE)
                 .where(PRODUCT_PAGE.SHOP_ID.eq(shop.get().getId()), PRODUCT_PAGE.PATH.eq(path))

@@ -44,7 +44,7 @@ class SharingTest {
     @Test
     void aChangeAtTheSourceReachesTheFollowers() {
         assertThat(line("GRAPHICS_CARD").path("follows").path("where").asString())
-                .isEqualTo("Bosun, lead build");
+                .isEqualTo("Bosun, main build");
         assertThat(world.line("GRAPHICS_CARD")
                         .path("followers")
                         .get(0)
@@ -152,7 +152,7 @@ class SharingTest {
         assertThat(remove(world.build, lead).detail()).contains("follow");
         assertThat(remove(variant, bench(variant).path("stamp").asInt()).status())
                 .isEqualTo(204);
-        assertThat(remove(world.build, lead).detail()).contains("keeps its lead");
+        assertThat(remove(world.build, lead).detail()).contains("keeps its main");
         assertThat(world.bench().path("lines")).hasSizeGreaterThan(7);
     }
 
@@ -204,7 +204,7 @@ class SharingTest {
                 .valueStream()
                 .map(c -> c.path("buildName").asString())
                 .toList();
-        assertThat(names).containsExactly("lead build", "quiet one", "second card");
+        assertThat(names).containsExactly("main build", "quiet one", "second card");
         assertThat(bench(third).path("card").path("note").asString()).isEqualTo("ask the rooms about it");
         assertThat(change(third, Map.of("position", 0)).detail()).contains("stands first");
         assertThat(change(third, Map.of("name", " ")).detail()).contains("1 to 80 letters");

@@ -111,6 +111,7 @@ class DocumentsTest {
                 List.of(),
                 List.of());
         return new Publication(
+                Publication.FORMAT,
                 new Publication.Guide(
                         "guide", "A Guide", "Skerries", ZoneId.of("CET"), Money.currencyOf("JPY"), "en-150", ""),
                 7,

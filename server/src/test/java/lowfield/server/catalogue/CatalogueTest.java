@@ -151,9 +151,9 @@ class CatalogueTest {
         assertThat(world.bench().path("tally").path("fitting").asInt())
                 .isEqualTo(build.json().size());
         var uses = world.ines.get("/api/parts/" + box + "/uses").json();
-        assertThat(uses.valueStream().map(u -> u.path("where").asString())).containsExactly("Bosun, lead build, Case");
+        assertThat(uses.valueStream().map(u -> u.path("where").asString())).containsExactly("Bosun, main build, Case");
         assertThat(uses.get(0).path("published").asBoolean()).isFalse();
-        assertThat(sheet(box).path("changes").get(0).path("what").asString()).isEqualTo("room for a cooler");
+        assertThat(sheet(box).path("changes").get(0).path("what").asString()).isEqualTo("CPU cooler clearance");
     }
 
     @Test

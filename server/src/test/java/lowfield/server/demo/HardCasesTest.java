@@ -144,7 +144,7 @@ class HardCasesTest {
         with(Slot.CASE, "hollowell-stable-m-black");
         says("card-length", Verdict.FITS, "242 mm");
         with(Slot.GRAPHICS_CARD, "merrowby-vane-eight-16-gb");
-        says("card-length", Verdict.NOT_KNOWN, "what the room for a card is measured with");
+        says("card-length", Verdict.NOT_KNOWN, "what the card clearance is measured with");
         with(Slot.COOLER, "stillmoor-mere-240");
         says("radiator", Verdict.FITS, "at the front");
         with(Slot.GRAPHICS_CARD, "hartle-basalt-16-gb");
@@ -154,7 +154,7 @@ class HardCasesTest {
     @Test
     void anOldSupplyUnderASpikyCardAndOneProcessorPlugOfTwo() {
         with(Slot.POWER_SUPPLY, "kelder-600-clay").with(Slot.GRAPHICS_CARD, "merrowby-vane-eight-16-gb");
-        says("supply-spikes", Verdict.NOT_KNOWN, "trip level");
+        says("supply-spikes", Verdict.NOT_KNOWN, "overcurrent limit");
         says("avoid", Verdict.CAUTION, "Trips under a card's spikes");
         with(Slot.MOTHERBOARD, "ostrand-quay-grand");
         says("processor-plugs", Verdict.NOTE, "2 EPS sockets");

@@ -119,7 +119,7 @@ class ExchangeTest {
                 Form.CSV,
                 false,
                 ("maker,product,gtin\nTest,Vane " + own + "," + gtin + "\n").getBytes(StandardCharsets.UTF_8));
-        assertThat(fault(fan.json())).endsWith("a fan; in the catalogue it is of the kind case");
+        assertThat(fault(fan.json())).endsWith("a case fan; in the catalogue it is of the kind case");
     }
 
     @Test

@@ -57,7 +57,7 @@ public final class CheckPage {
 
     private static String reader(Outcome outcome) {
         return outcome.reader()
-                .map(r -> (outcome.firstStart() ? "*At first start:* " : "") + sentence(r))
+                .map(r -> (outcome.firstStart() ? "*First-start setting:* " : "") + sentence(r))
                 .orElse("");
     }
 

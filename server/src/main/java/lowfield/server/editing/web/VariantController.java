@@ -50,7 +50,7 @@ class VariantController {
     }
 
     /** A variant of a build: it follows that build in every line until it differs. */
-    @Operation(operationId = "addVariant", summary = "Add a variant beside a tier's lead build")
+    @Operation(operationId = "addVariant", summary = "Add a variant beside a tier's main build")
     @PostMapping("/builds")
     @ResponseStatus(HttpStatus.CREATED)
     AddedBuild add(
