@@ -76,7 +76,7 @@ class DemoIssues {
         market.moveTo(issue.round());
         var edition = editions.of(guide.id()).isEmpty()
                 ? firstEdition(data, issue, guide, world)
-                : editions.next(guide, issue.pressOn());
+                : editions.next(guide, null, issue.pressOn());
         rounds.runNow(guide.id(), RoundPlan.Scope.ALL);
         if (issue.published() != null) {
             releaseAll(guide, author);

@@ -24,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Edits of whole builds, each one command of the journal: variants come, go and change places; names and notes. */
 @Service
 public class Variants {
-    private static final int MOST = 6;
+    static final int MOST = 6;
 
     private final BuildRows builds;
     private final LineRows lines;

@@ -78,6 +78,22 @@ public record LineState(
         });
     }
 
+    /** The same line in another build, where it follows nothing. */
+    public LineState alone(UUID other) {
+        return empty(other, slot, position).with(own -> {
+            own.take(this);
+            own.counted = counted;
+            own.reason = reason;
+            own.reasonFor = reasonFor;
+            own.options = options;
+            own.note = Optional.ofNullable(note).orElse("");
+            own.compared = comparedOf();
+            own.place = place;
+            own.meant = meant;
+            own.policy = policy;
+        });
+    }
+
     public Reason reasonOf() {
         return new Reason(reason, reasonFor);
     }

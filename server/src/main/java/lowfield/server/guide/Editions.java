@@ -1,25 +1,19 @@
 package lowfield.server.guide;
 
-import static lowfield.db.Tables.BUILD;
 import static lowfield.db.Tables.EDITION;
-import static lowfield.db.Tables.EDITION_BUILD;
-import static lowfield.db.Tables.EDITION_TIER;
 import static lowfield.db.Tables.GUIDE;
-import static lowfield.db.Tables.LINE;
-import static lowfield.db.Tables.TIER;
 import static org.jooq.impl.DSL.select;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.time.YearMonth;
 import java.time.ZoneOffset;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
-import lowfield.core.guide.Slot;
 import lowfield.core.offer.PricePolicy;
 import lowfield.db.tables.records.EditionRecord;
 import lowfield.server.platform.Conflict;
@@ -34,14 +28,18 @@ import org.springframework.transaction.annotation.Transactional;
 /** Editions of a guide: the first from its tiers, every later one as a copy of the last. */
 @Service
 public class Editions {
+    private static final int MOST_YEARS = 5;
+
     private final DSLContext db;
     private final TierRows tiers;
+    private final EmptyTiers emptyTiers;
     private final EditionCopy copy;
     private final Clock clock;
     /** Plans by stamp, which names one state of an edition's frame for ever. */
     private final Cache<Long, Plan> known = IdleCache.cache().build();
 
-    Editions(DSLContext db, TierRows tiers, EditionCopy copy, Clock clock) {
+    Editions(DSLContext db, TierRows tiers, EmptyTiers emptyTiers, EditionCopy copy, Clock clock) {
+        this.emptyTiers = emptyTiers;
         this.db = db;
         this.tiers = tiers;
         this.copy = copy;
@@ -59,13 +57,17 @@ public class Editions {
                 tiers.stream().map(t -> t.name().strip()).distinct().count() == tiers.size(),
                 "Two tiers have the same name.");
         var edition = insert(guide, 1, month, pressOn);
-        tiers.forEach(tier -> addTier(guide, edition.id(), tier));
+        tiers.forEach(tier -> emptyTiers.add(guide, edition.id(), tier));
         return byId(edition.id());
     }
 
-    /** The next edition: every tier, build, line, reason and option of the last one carried over. */
+    /**
+     * The next edition: every tier, build, line, reason and option of the last one carried over. Months may be skipped.
+     *
+     * @param month any day of its month; the one after the last edition's when there is none
+     */
     @Transactional
-    public EditionInfo next(GuideInfo guide, @Nullable LocalDate pressOn) {
+    public EditionInfo next(GuideInfo guide, @Nullable LocalDate month, @Nullable LocalDate pressOn) {
         lock(guide);
         var last = of(guide.id()).stream()
                 .reduce((a, b) -> b)
@@ -74,7 +76,17 @@ public class Editions {
             throw new Conflict(
                     "Edition %d is in work already; publish it before you open the next.".formatted(last.number()));
         }
-        var edition = insert(guide, last.number() + 1, last.period().plusMonths(1), pressOn);
+        var period = (month == null ? last.period().plusMonths(1) : month).withDayOfMonth(1);
+        RuleBroken.unless(
+                period.isAfter(last.period()),
+                "Edition %d was that of %s; the next is of a later month.",
+                last.number(),
+                YearMonth.from(last.period()));
+        RuleBroken.unless(
+                period.isBefore(last.period().plusYears(MOST_YEARS)),
+                "The next edition is within %d years of the last.",
+                MOST_YEARS);
+        var edition = insert(guide, last.number() + 1, period, pressOn);
         copy.carryOver(last.id(), edition.id());
         db.update(EDITION)
                 .set(EDITION.CHARTS, Json.jsonb(last.charts()))
@@ -110,52 +122,7 @@ public class Editions {
     @Transactional
     public UUID addTier(GuideInfo guide, UUID edition, TierForm form) {
         forReshaping(edition);
-        form.check(guide.money());
-        var tier = UUID.randomUUID();
-        var build = UUID.randomUUID();
-        var position = db.fetchCount(EDITION_TIER, EDITION_TIER.EDITION_ID.eq(edition));
-        RuleBroken.unless(position < 12, "An edition has 1 to 12 tiers.");
-        db.insertInto(TIER).set(TIER.ID, tier).set(TIER.GUIDE_ID, guide.id()).execute();
-        db.insertInto(BUILD).set(BUILD.ID, build).set(BUILD.TIER_ID, tier).execute();
-        var row = db.newRecord(EDITION_TIER);
-        row.setEditionId(edition);
-        row.setTierId(tier);
-        row.setPosition(position);
-        TierRows.fill(row, form);
-        row.setVersion(1);
-        row.insert();
-        db.insertInto(
-                        EDITION_BUILD,
-                        EDITION_BUILD.EDITION_ID,
-                        EDITION_BUILD.BUILD_ID,
-                        EDITION_BUILD.TIER_ID,
-                        EDITION_BUILD.POSITION,
-                        EDITION_BUILD.NAME)
-                .values(edition, build, tier, 0, "main build")
-                .execute();
-        Arrays.stream(Slot.values()).filter(Slot::needed).forEach(slot -> emptyLine(edition, build, slot));
-        return tier;
-    }
-
-    private void emptyLine(UUID edition, UUID build, Slot slot) {
-        db.insertInto(
-                        LINE,
-                        LINE.EDITION_ID,
-                        LINE.BUILD_ID,
-                        LINE.SLOT,
-                        LINE.POSITION,
-                        LINE.CHOICE,
-                        LINE.QUANTITY,
-                        LINE.COUNTED)
-                .values(
-                        edition,
-                        build,
-                        slot.name(),
-                        slot.position(),
-                        Json.jsonb(java.util.Map.of("type", "EMPTY")),
-                        1,
-                        true)
-                .execute();
+        return emptyTiers.add(guide, edition, form);
     }
 
     public List<EditionInfo> of(UUID guide) {

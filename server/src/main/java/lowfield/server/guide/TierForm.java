@@ -31,7 +31,8 @@ public record TierForm(
         return wishes == null ? Wishes.NONE : wishes.wishes(region);
     }
 
-    void check(Currency currency) {
+    /** Refuses a band that is none in a currency. */
+    public void check(Currency currency) {
         band.band(currency);
     }
 }

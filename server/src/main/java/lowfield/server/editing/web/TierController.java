@@ -3,6 +3,7 @@ package lowfield.server.editing.web;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.UUID;
 import lowfield.server.accounts.Person;
+import lowfield.server.editing.TierCopies;
 import lowfield.server.editing.Tiers;
 import lowfield.server.guide.Guides;
 import lowfield.server.guide.TierForm;
@@ -29,10 +30,12 @@ class TierController {
     record Place(int position) {}
 
     private final Tiers tiers;
+    private final TierCopies copies;
     private final Guides guides;
 
-    TierController(Tiers tiers, Guides guides) {
+    TierController(Tiers tiers, TierCopies copies, Guides guides) {
         this.tiers = tiers;
+        this.copies = copies;
         this.guides = guides;
     }
 
@@ -45,6 +48,34 @@ class TierController {
             @RequestBody TierForm form,
             @AuthenticationPrincipal Person person) {
         return new NewTier(tiers.add(guides.bySlug(slug), edition, form, person));
+    }
+
+    /** A new tier from a build that is there; what is said of it, and where its lines come from. */
+    record TierFrom(TierForm form, TierCopies.Source source) {}
+
+    /** A tier of an older edition. */
+    record OlderTier(UUID edition, UUID tier) {}
+
+    @Operation(operationId = "addTierFrom", summary = "Add a tier that copies or follows a build")
+    @PostMapping("/guides/{slug}/editions/{edition}/tiers/from-build")
+    @ResponseStatus(HttpStatus.CREATED)
+    NewTier addFrom(
+            @PathVariable String slug,
+            @PathVariable UUID edition,
+            @RequestBody TierFrom from,
+            @AuthenticationPrincipal Person person) {
+        return new NewTier(copies.add(guides.bySlug(slug), edition, from.form(), from.source(), person));
+    }
+
+    @Operation(operationId = "reopenTier", summary = "Bring a tier of an older edition back")
+    @PostMapping("/guides/{slug}/editions/{edition}/tiers/reopened")
+    @ResponseStatus(HttpStatus.CREATED)
+    NewTier reopen(
+            @PathVariable String slug,
+            @PathVariable UUID edition,
+            @RequestBody OlderTier older,
+            @AuthenticationPrincipal Person person) {
+        return new NewTier(copies.reopen(guides.bySlug(slug), edition, older.edition(), older.tier(), person));
     }
 
     @Operation(operationId = "editTier", summary = "Edit a tier")

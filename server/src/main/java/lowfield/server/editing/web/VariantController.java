@@ -6,6 +6,7 @@ import java.util.UUID;
 import lowfield.server.accounts.Person;
 import lowfield.server.editing.Answers;
 import lowfield.server.editing.BuildHistory;
+import lowfield.server.editing.TierCopies;
 import lowfield.server.editing.Undoing;
 import lowfield.server.editing.Variants;
 import lowfield.server.guide.ChartChoice;
@@ -40,11 +41,13 @@ class VariantController {
     record Undone(String label) {}
 
     private final Variants variants;
+    private final TierCopies copies;
     private final Undoing undoing;
     private final Answers answers;
 
-    VariantController(Variants variants, Undoing undoing, Answers answers) {
+    VariantController(Variants variants, TierCopies copies, Undoing undoing, Answers answers) {
         this.variants = variants;
+        this.copies = copies;
         this.undoing = undoing;
         this.answers = answers;
     }
@@ -56,6 +59,13 @@ class VariantController {
     AddedBuild add(
             @PathVariable UUID edition, @RequestBody NewVariant variant, @AuthenticationPrincipal Person person) {
         return new AddedBuild(variants.add(edition, variant.of(), variant.name(), person));
+    }
+
+    @Operation(operationId = "spreadVariant", summary = "Make the same variant in every other tier")
+    @PostMapping("/builds/{build}/spread")
+    TierCopies.Spread spread(
+            @PathVariable UUID edition, @PathVariable UUID build, @AuthenticationPrincipal Person person) {
+        return copies.spread(edition, build, person);
     }
 
     /** Takes a variant out; If-Match is the build's stamp, which changes with anything in it. */

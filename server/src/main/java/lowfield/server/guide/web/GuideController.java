@@ -27,7 +27,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/guides")
 class GuideController {
-    /** The first edition names its month and tiers; a later one is a copy and names neither. */
+    /** The first edition names its month and tiers; a later one is a copy, in the month after the last if it names none. */
     record NewEdition(
             @Nullable LocalDate period,
             @Nullable LocalDate pressOn,
@@ -76,7 +76,7 @@ class GuideController {
     EditionInfo open(@PathVariable String slug, @RequestBody NewEdition edition) {
         var guide = guides.bySlug(slug);
         if (edition.tiers() == null || edition.period() == null) {
-            return editions.next(guide, edition.pressOn());
+            return editions.next(guide, edition.period(), edition.pressOn());
         }
         return editions.first(guide, edition.period(), edition.pressOn(), edition.tiers());
     }
