@@ -1,5 +1,22 @@
 import { describe, expect, it } from 'vitest';
-import { Format } from './format';
+import { Format, inSentence, monthAfter } from './format';
+
+describe('the month after a day', () => {
+  it.each([
+    ['2026-11-01', '2026-12'],
+    ['2026-12-31', '2027-01'],
+    [undefined, ''],
+  ])('%s is %s', (day, month) => expect(monthAfter(day)).toBe(month));
+});
+
+describe('a label within a sentence', () => {
+  it.each([
+    ['Graphics card', 'graphics card'],
+    ['CPU cooler', 'CPU cooler'],
+    ['Wi-Fi adapter', 'Wi-Fi adapter'],
+    ['Case', 'case'],
+  ])('%s is %s', (label, words) => expect(inSentence(label)).toBe(words));
+});
 
 describe('format', () => {
   const format = new Format('EUR', 'en', 'CET');

@@ -89,3 +89,11 @@ export class Format {
 export function inSentence(label: string): string {
   return /^.\S*[A-Z]/.test(label) ? label : label.charAt(0).toLowerCase() + label.slice(1);
 }
+
+/** The month after that of a day, as "2027-01"; nothing for no day. */
+export function monthAfter(day: string | undefined): string {
+  if (!day) return '';
+  const [year, month] = day.split('-').map(Number);
+  const next = year! * 12 + month!;
+  return `${Math.floor(next / 12)}-${String((next % 12) + 1).padStart(2, '0')}`;
+}

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { api, taken } from '$lib/api/client';
-  import { Format } from '$lib/format';
+  import { Format, monthAfter } from '$lib/format';
   import { keys } from '$lib/keys.svelte';
   import { listen } from '$lib/live';
   import EditionStrip from '$features/desk/EditionStrip.svelte';
@@ -19,6 +19,9 @@
   const queries = useQueryClient();
   let sentence = $state('');
   let editing = $state<string | null>(null);
+  /** The month of the next edition: the one after the last, unless another is chosen. */
+  let typedMonth = $state('');
+  const month = $derived(typedMonth || monthAfter(desk.data?.editions.at(-1)?.period));
 
   const format = $derived(
     new Format(desk.data?.guide.currency ?? 'EUR', desk.data?.guide.locale ?? 'en', desk.data?.guide.zone),
@@ -28,7 +31,10 @@
 
   async function next(): Promise<void> {
     try {
-      await taken(api.POST('/api/guides/{slug}/editions', { params: { path: { slug } }, body: {} }));
+      const period = `${month}-01`;
+      await taken(api.POST('/api/guides/{slug}/editions', { params: { path: { slug } }, body: { period } }));
+      typedMonth = '';
+      sentence = '';
       await queries.invalidateQueries({ queryKey: ['desk', slug] });
     } catch (problem) {
       sentence = (problem as Error).message;
@@ -101,7 +107,16 @@
                 class="font-normal text-soft">, to press on {format.day(edition.pressOn)}</span
               >{/if}
           </p>
-          {#if !inWork}<button class="btn btn-main mt-1" onclick={next}>Open the next edition</button>{/if}
+          {#if !inWork}<p class="mt-1 flex items-center justify-end gap-2">
+              <label class="small text-soft"
+                >of <input
+                  class="field w-36 py-1"
+                  type="month"
+                  value={month}
+                  oninput={(e) => (typedMonth = e.currentTarget.value)}
+                /></label
+              ><button class="btn btn-main" onclick={next}>Open the next edition</button>
+            </p>{/if}
         {/if}
         {#if edition}<a class="small mr-3 text-soft" href="/guides/{slug}/editions/{edition.id}/ladder">Ladder</a
           >{/if}<a class="small text-soft" href="/guides/{slug}/settings">Settings</a>
@@ -143,7 +158,14 @@
             onchange={(event) => void note(event.currentTarget.value)}
           /></label
         >{/if}
-      <TierEditor {slug} edition={edition.id} currency={view.guide.currency} bind:editing cards={view.cards} />
+      <TierEditor
+        {slug}
+        edition={edition.id}
+        currency={view.guide.currency}
+        bind:editing
+        cards={view.cards}
+        editions={view.editions}
+      />
     {/if}
   {/if}
 </main>

@@ -22,6 +22,7 @@
   } = $props();
   let name = $state('');
   let note = $state('');
+  let spreadTold = $state('');
   const card = $derived(bench.bench?.card);
 
   let wasOpen = false;
@@ -29,6 +30,7 @@
     if (open && !wasOpen && card) {
       name = card.buildName;
       note = card.note;
+      spreadTold = '';
     }
     wasOpen = open;
   });
@@ -41,6 +43,14 @@
     };
     if (Object.keys(patch).length) await bench.frame(patch);
     if (!bench.sentence) open = false;
+  }
+
+  async function spread(): Promise<void> {
+    const made = await bench.spread();
+    if (made)
+      spreadTold = [`Made in ${made.builds.length} ${made.builds.length === 1 ? 'tier' : 'tiers'}`, ...made.passedOver]
+        .join('; ')
+        .concat('.');
   }
 
   async function remove(): Promise<void> {
@@ -63,7 +73,7 @@
         bind:value={note}></textarea></label
     >
     <OtherOffers policy={card?.policy} onsave={(policy) => void bench.frame({ policy })} />
-    <Told sentence={bench.sentence} />
+    <Told sentence={bench.sentence} /><Told sentence={spreadTold} tone="moss" />
     <div class="flex flex-wrap items-center gap-2">
       <button class="btn btn-main">Save</button>
       {#if place > 0}
@@ -76,11 +86,13 @@
           disabled={place >= many - 1}
           onclick={() => void bench.frame({ position: place + 1 })}>Move behind</button
         >
-        <button type="button" class="btn ml-auto" onclick={() => void remove()}>Take the variant out</button>
+        <button type="button" class="btn" onclick={() => void spread()}>Make it in every tier</button>
+        <button type="button" class="btn ml-auto" onclick={() => void remove()}>Remove the variant</button>
       {:else}<span class="small text-soft">The main build stands first.</span>{/if}
     </div>
     {#if place > 0}<p class="small text-soft">
-        Taking it out is one step; <span class="key">u</span> brings it back with all its lines.
+        Removing it is one step; <span class="key">u</span> brings it back with all its lines. In every tier: the other tiers
+        get a variant that follows their main build, and this one where it differs.
       </p>{/if}
   </form>
 </Dialog>

@@ -177,6 +177,22 @@ export class BenchState {
     });
   }
 
+  /** Makes the same variant in every other tier; what came of it, absent when it was refused. */
+  async spread(): Promise<Schemas['Spread'] | undefined> {
+    let made: Schemas['Spread'] | undefined;
+    await this.edits.add(async (headers) => {
+      made = await this.edits.patiently(() =>
+        taken(
+          api.POST('/api/editions/{edition}/builds/{build}/spread', {
+            params: { path: { edition: this.edition, build: this.build } },
+            headers,
+          }),
+        ),
+      );
+    });
+    return made;
+  }
+
   /** Takes the whole variant out; whether that was done. */
   async removeBuild(): Promise<boolean> {
     let isGone = false;

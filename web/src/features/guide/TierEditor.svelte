@@ -4,7 +4,9 @@
   import Dialog from '$ui/Dialog.svelte';
   import Told from '$ui/Told.svelte';
   import { emptyTier, tierForm, typedTier } from './forms';
+  import { addTier, emptyStart } from './start';
   import TierFields from './TierFields.svelte';
+  import TierStart from './TierStart.svelte';
 
   /** Changes a tier of the edition in work, or adds one. */
   let {
@@ -13,16 +15,20 @@
     currency,
     editing = $bindable(),
     cards,
+    editions,
   }: {
     slug: string;
     edition: string;
     currency: string;
     editing: string | null;
     cards: Schemas['BuildCard'][];
+    editions: Schemas['EditionTab'][];
   } = $props();
   const queries = useQueryClient();
   const card = $derived(cards.find((c) => c.tier === editing));
   let tier = $state(emptyTier());
+  // svelte-ignore state_referenced_locally
+  let start = $state(emptyStart(edition));
   let version = $state(0);
   let sentence = $state('');
 
@@ -33,6 +39,7 @@
     shown = editing;
     if (editing) {
       tier = card ? typedTier(card.form, currency) : emptyTier();
+      start = emptyStart(edition);
       version = card?.tierVersion ?? 0;
       sentence = '';
     }
@@ -76,18 +83,14 @@
   async function save(event: SubmitEvent): Promise<void> {
     event.preventDefault();
     try {
-      const body = tierForm(tier, currency);
       if (card)
         await taken(
           api.PUT('/api/editions/{edition}/tiers/{tier}', {
             params: { path: { edition, tier: card.tier }, header: { 'If-Match': `"${version}"` } },
-            body,
+            body: tierForm(tier, currency),
           }),
         );
-      else
-        await taken(
-          api.POST('/api/guides/{slug}/editions/{edition}/tiers', { params: { path: { slug, edition } }, body }),
-        );
+      else await addTier(slug, edition, start, () => tierForm(tier, currency));
       await queries.invalidateQueries({ queryKey: ['desk', slug] });
       editing = null;
     } catch (problem) {
@@ -107,7 +110,8 @@
   wide
 >
   <form onsubmit={save} class="space-y-4 px-6 py-4">
-    <TierFields bind:tier />
+    {#if !card}<TierStart {edition} {editions} {cards} bind:start />{/if}
+    {#if card || start.how !== 'REOPEN'}<TierFields bind:tier />{/if}
     <Told {sentence} />
     <div class="flex flex-wrap items-center gap-2">
       <button class="btn btn-main">Save the tier</button>
@@ -117,12 +121,12 @@
           >Move down</button
         >
         <button type="button" class="btn ml-auto" disabled={tiers.length < 2} onclick={() => void remove()}
-          >Take the tier out</button
+          >Remove the tier</button
         >
       {/if}
     </div>
     {#if card}<p class="small text-soft">
-        Taking it out takes its builds along; undo at the bench, <span class="key">u</span>, brings all of it back.
+        Removing it removes its builds; undo at the bench, <span class="key">u</span>, brings all of it back.
       </p>{/if}
   </form>
 </Dialog>

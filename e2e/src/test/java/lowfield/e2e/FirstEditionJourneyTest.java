@@ -43,33 +43,33 @@ class FirstEditionJourneyTest {
             new Thing(
                     "CPUs",
                     "Fennel Six",
-                    List.of(new String[] {"socket", "Moor"}, new String[] {"limit at board defaults, W", "88"}),
+                    List.of(new String[] {"socket", "Moor"}, new String[] {"maximum power, W", "88"}),
                     "aldane-fennel-six"),
             new Thing(
                     "Motherboards",
                     "Quay micro",
                     List.of(
                             new String[] {"socket", "Moor"},
-                            new String[] {"format", "micro-ATX"},
+                            new String[] {"form factor", "micro-ATX"},
                             new String[] {"memory generation", "DDR5"},
                             new String[] {"memory slots", "4"}),
                     "ostrand-quay-micro"),
             new Thing(
                     "Memory kits",
                     "Slate 2 x 8 GB",
-                    List.of(new String[] {"generation", "DDR5"}, new String[] {"number of modules", "2"}),
+                    List.of(new String[] {"generation", "DDR5"}, new String[] {"modules", "2"}),
                     "pellan-slate-2-x-8-gb-ddr5-5600"),
             new Thing(
-                    "Coolers",
+                    "CPU coolers",
                     "120 Tower",
                     List.of(new String[] {"sockets", "Moor, Fen"}, new String[] {"height, mm", "154"}),
                     "stillmoor-120-tower"),
             new Thing(
-                    "Drives",
+                    "SSDs and hard disks",
                     "Beck 1 TB",
                     List.<String[]>of(new String[] {"capacity, GB", "1000"}),
                     "drumlin-beck-1-tb"),
-            new Thing("Supplies", "550 Gold", List.<String[]>of(new String[] {"rating, W", "550"}), "kelder-550-gold"),
+            new Thing("Power supplies", "550 Gold", List.<String[]>of(new String[] {"rated power, W", "550"}), "kelder-550-gold"),
             new Thing(
                     "Cases",
                     "Byre M",
@@ -223,10 +223,10 @@ class FirstEditionJourneyTest {
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Test Basalt 16 GB")))
                 .isVisible();
         for (var choice : List.of(
-                "Processor|fennel",
+                "CPU|fennel",
                 "Motherboard|quay",
                 "Memory|slate",
-                "Cooler|tower",
+                "CPU cooler|tower",
                 "System drive|beck",
                 "Power supply|gold",
                 "Case|byre")) {

@@ -84,11 +84,11 @@ class PricesJourneyTest {
             assertThat(shop).containsText("chosen in this edition: ");
             shop.click();
             page.keyboard().press("h");
-            assertThat(page.getByText("A shop: this can be kept or set aside.")).isVisible();
+            assertThat(page.getByText("A shop: this can be kept or ignored.")).isVisible();
             page.keyboard().press("o");
             var one = page.getByRole(
                     AriaRole.OPTION,
-                    new Page.GetByRoleOptions().setName(Pattern.compile("Set aside Kelder 1200 Platinum")));
+                    new Page.GetByRoleOptions().setName(Pattern.compile("Suspicious Kelder 1200 Platinum")));
             assertThat(one).containsText("Horizon");
             isClean(page, "a shop in doubt");
             page.keyboard().press("o");

@@ -95,7 +95,7 @@ class SharingJourneyTest {
             page.keyboard().press("b");
             assertThat(page.getByLabel("Note for yourself, never published").last())
                     .hasValue("ask for the white cables");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take the variant out"))
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Remove the variant"))
                     .click();
             assertThat(builds).not().containsText("the white one");
             page.keyboard().press("u");

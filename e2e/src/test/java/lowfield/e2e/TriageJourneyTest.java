@@ -44,7 +44,7 @@ class TriageJourneyTest {
             assertThat(total()).hasText("1,244.90");
             writeReason("The larger card went up in every shop; this one keeps the promise with less memory.");
 
-            wanted(theatre, "room for a card of Hollowell Byre S is not known");
+            wanted(theatre, "graphics card clearance of Hollowell Byre S is not known");
             goTo("Case");
             take("byre m black");
             writeReason("Small, plain, and its figures are known.");
