@@ -168,7 +168,7 @@
   </main>
 {:else}
   <BuildTabs {view} {format} {path} {isLead} />
-  <main class="grid h-[calc(100vh-104px)] grid-cols-[300px_1fr_304px]">
+  <main class="grid grid-cols-1 lg:h-[calc(100vh-104px)] lg:grid-cols-[300px_minmax(0,1fr)_304px]">
     <section aria-label="Slots" class="overflow-y-auto border-r border-hairline bg-sheet">
       <p class="flex justify-between gap-2 px-5 py-2">
         <span class="truncate font-semibold" title={view.card.note}
@@ -189,7 +189,7 @@
         onadd={bench.isOpen ? add : undefined}
       />
     </section>
-    <section aria-label="The slot" class="overflow-y-auto px-7 py-3">
+    <section aria-label="The slot" class="min-w-0 overflow-y-auto px-4 py-3 sm:px-7">
       <Told sentence={bench.sentence} /><Told sentence={bench.told} tone="moss" />
       {#if line}<LineDesk
           state={bench}

@@ -37,7 +37,7 @@
 
 <svelte:head><title>Catalogue · Lowfield</title></svelte:head>
 
-<main class="mx-auto max-w-[1100px] px-6 py-4">
+<main class="mx-auto max-w-[1100px] px-4 py-4 sm:px-6">
   <div class="flex items-end gap-4 border-b border-ink pb-3">
     <h1 class="mr-4 text-[17px]">Catalogue</h1>
     <Choose

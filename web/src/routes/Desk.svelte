@@ -86,12 +86,12 @@
 
 <svelte:head><title>{desk.data?.guide.name ?? 'Desk'} · Lowfield</title></svelte:head>
 
-<main class="mx-auto max-w-[1280px] px-6 py-4">
+<main class="mx-auto max-w-[1280px] px-4 py-4 sm:px-6">
   {#if desk.isError}<Told sentence={(desk.error as Error).message} />{/if}
   {#if desk.data}
     {@const view = desk.data}
-    <div class="flex items-start justify-between gap-6">
-      <div class="flex items-center gap-6">
+    <div class="flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
+      <div class="flex min-w-0 flex-wrap items-center gap-x-6 gap-y-2">
         <div>
           <h1 class="text-[17px] leading-6">{view.guide.name}</h1>
           <p class="small text-soft">{view.guide.schedule}</p>
@@ -127,37 +127,45 @@
     {#if !edition}
       <div class="mt-6"><FirstEdition {slug} currency={view.guide.currency} /></div>
     {:else}
-      <div class="mt-4 grid grid-cols-[200px_1fr_160px_150px_32px] items-end gap-6 border-b border-ink pb-1">
-        <span class="label">Tier</span><span class="label"
-          >Band, <span class="text-moss">this total</span>, ┊ last edition</span
-        ><span class="label text-right">Total</span><span class="label text-right"
-          >{view.lastPeriod ? `Since ${format.month(view.lastPeriod)}` : 'No edition before'}</span
-        ><span></span>
+      <div class="mt-4 grid gap-x-8 lg:grid-cols-[minmax(0,1fr)_380px]">
+        <div>
+          <div
+            class="grid grid-cols-[160px_minmax(0,1fr)_110px_88px_32px] items-end gap-x-4 border-b border-ink pb-1 max-sm:hidden"
+          >
+            <span class="label">Tier</span><span class="label"
+              >Band, <span class="text-moss">this total</span>, ┊ last edition</span
+            ><span class="label text-right">Total</span><span class="label text-right"
+              >{view.lastPeriod ? `Since ${format.month(view.lastPeriod)}` : 'No edition before'}</span
+            ><span></span>
+          </div>
+          {#each view.cards as card, i (card.build)}
+            <TierRow
+              {card}
+              {format}
+              isLead={view.cards[i - 1]?.tier !== card.tier}
+              href="/guides/{slug}/editions/{edition.id}/builds/{card.build}/lines/first"
+              onedit={inWork && view.cards[i - 1]?.tier !== card.tier ? () => (editing = card.tier) : undefined}
+            />
+          {/each}
+          {#if inWork}<button class="btn-quiet mt-2" onclick={() => (editing = 'new')}>Add a tier</button>{/if}
+        </div>
+        <div class="min-w-0">
+          {#if inWork}<Wanted wanted={view.wanted} {slug} edition={edition.id} />
+            {#if desk.data.out.length}<Out
+                rows={desk.data.out}
+                number={desk.data.editions.find((e) => e.state === 'PUBLISHED')?.number}
+              />{/if}{/if}
+          {#if inWork}<label class="mt-6 block"
+              ><span class="label">Note for yourself on this edition, never published</span><input
+                class="w-full border-b border-hairline bg-transparent py-1 focus:border-moss"
+                placeholder="look at this next time"
+                maxlength="2000"
+                value={edition.note}
+                onchange={(event) => void note(event.currentTarget.value)}
+              /></label
+            >{/if}
+        </div>
       </div>
-      {#each view.cards as card, i (card.build)}
-        <TierRow
-          {card}
-          {format}
-          isLead={view.cards[i - 1]?.tier !== card.tier}
-          href="/guides/{slug}/editions/{edition.id}/builds/{card.build}/lines/first"
-          onedit={inWork && view.cards[i - 1]?.tier !== card.tier ? () => (editing = card.tier) : undefined}
-        />
-      {/each}
-      {#if inWork}<button class="btn-quiet mt-2" onclick={() => (editing = 'new')}>Add a tier</button>{/if}
-      {#if inWork}<Wanted wanted={view.wanted} {slug} edition={edition.id} />
-        {#if desk.data.out.length}<Out
-            rows={desk.data.out}
-            number={desk.data.editions.find((e) => e.state === 'PUBLISHED')?.number}
-          />{/if}{/if}
-      {#if inWork}<label class="mt-6 block"
-          ><span class="label">Note for yourself on this edition, never published</span><input
-            class="w-full border-b border-hairline bg-transparent py-1 focus:border-moss"
-            placeholder="look at this next time"
-            maxlength="2000"
-            value={edition.note}
-            onchange={(event) => void note(event.currentTarget.value)}
-          /></label
-        >{/if}
       <TierEditor
         {slug}
         edition={edition.id}

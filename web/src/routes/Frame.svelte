@@ -80,11 +80,11 @@
   <SignIn />
 {:else}
   <a href="#main" class="sr-only focus:not-sr-only">To the content</a>
-  <header class="flex h-12 items-center gap-1 border-b border-hairline bg-sheet px-6">
-    <a href="/" class="mr-6 flex items-center gap-2 font-semibold no-underline"
+  <header class="flex min-h-12 flex-wrap items-center gap-x-1 border-b border-hairline bg-sheet px-4 sm:px-6">
+    <a href="/" class="mr-6 flex h-12 items-center gap-2 font-semibold no-underline"
       ><img src="/icon.svg" alt="" class="size-5" />Lowfield</a
     >
-    <nav aria-label="Rooms" class="flex h-full items-stretch">
+    <nav aria-label="Rooms" class="flex h-12 items-stretch overflow-x-auto max-md:order-last max-md:h-10 max-md:w-full">
       {#each own as link (link.path)}
         <a
           href={link.path}

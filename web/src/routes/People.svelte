@@ -11,7 +11,7 @@
 
 <svelte:head><title>People · Lowfield</title></svelte:head>
 
-<main class="mx-auto max-w-4xl px-6 py-4">
+<main class="mx-auto max-w-4xl px-4 py-4 sm:px-6">
   <h1 class="border-b border-ink pb-2 text-[17px]">People of this desk</h1>
   {#if all.isError}<Told sentence={(all.error as Error).message} />{/if}
   <ul>

@@ -57,7 +57,7 @@
 
 <svelte:head><title>Press · Lowfield</title></svelte:head>
 
-<main class="mx-auto max-w-[1000px] px-6 py-4">
+<main class="mx-auto max-w-[1000px] px-4 py-4 sm:px-6">
   {#if published}
     <Told tone="moss" sentence="Edition {published.edition} is published." />
     <p class="my-3">

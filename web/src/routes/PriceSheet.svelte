@@ -95,7 +95,7 @@
 
 <svelte:head><title>Price sheet · Lowfield</title></svelte:head>
 
-<main class="mx-auto max-w-[1120px] px-6 py-4">
+<main class="mx-auto max-w-[1120px] px-4 py-4 sm:px-6">
   <div class="flex items-baseline justify-between border-b border-ink pb-2">
     <div>
       <h1 class="text-[17px]">Price sheet</h1>
@@ -113,28 +113,31 @@
   {#if sheet.isSuccess && !entries.length}
     <p class="py-4 text-soft">Shops give a fresh price for everything in this edition; nothing is left to type.</p>
   {:else if entries.length}
-    <table class="mt-2 w-full">
-      <thead class="small text-soft">
-        <tr>
-          <th scope="col" class="py-1 text-left font-normal">Part</th>
-          <th scope="col" class="py-1 pr-4 text-right font-normal">Last price</th>
-          <th scope="col" class="py-1 pr-4 text-right font-normal">Price today, {currency}</th>
-          <th scope="col" class="py-1 text-left font-normal">Seen at</th>
-          <th scope="col" class="py-1 text-left font-normal"><span class="sr-only">What became of it</span></th>
-        </tr>
-      </thead>
-      <tbody bind:this={body}>
-        {#each entries as entry, i (entry.key)}<SheetRow
-            {entry}
-            {format}
-            shops={ofGuide}
-            hrefOf={(use) => `/guides/${params.guide}/editions/${params.edition}/builds/${use.build}/lines/${use.line}`}
-            onenter={() => entry.enter() && void focus(i + 1)}
-            onkeep={() => entry.stillSo() && void focus(i + 1)}
-            onpaste={(text) => pasted(text, i)}
-            onmove={(by) => void focus(i + by)}
-          />{/each}
-      </tbody>
-    </table>
+    <div class="overflow-x-auto">
+      <table class="mt-2 w-full">
+        <thead class="small text-soft">
+          <tr>
+            <th scope="col" class="py-1 text-left font-normal">Part</th>
+            <th scope="col" class="py-1 pr-4 text-right font-normal">Last price</th>
+            <th scope="col" class="py-1 pr-4 text-right font-normal">Price today, {currency}</th>
+            <th scope="col" class="py-1 text-left font-normal">Seen at</th>
+            <th scope="col" class="py-1 text-left font-normal"><span class="sr-only">What became of it</span></th>
+          </tr>
+        </thead>
+        <tbody bind:this={body}>
+          {#each entries as entry, i (entry.key)}<SheetRow
+              {entry}
+              {format}
+              shops={ofGuide}
+              hrefOf={(use) =>
+                `/guides/${params.guide}/editions/${params.edition}/builds/${use.build}/lines/${use.line}`}
+              onenter={() => entry.enter() && void focus(i + 1)}
+              onkeep={() => entry.stillSo() && void focus(i + 1)}
+              onpaste={(text) => pasted(text, i)}
+              onmove={(by) => void focus(i + by)}
+            />{/each}
+        </tbody>
+      </table>
+    </div>
   {/if}
 </main>

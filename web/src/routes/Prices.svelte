@@ -87,8 +87,8 @@
 
 <svelte:head><title>Prices through time · Lowfield</title></svelte:head>
 
-<main class="mx-auto grid max-w-[1240px] grid-cols-2 gap-x-10 px-6 py-4">
-  <div class="col-span-2 flex items-baseline justify-between border-b border-ink pb-2">
+<main class="mx-auto grid max-w-[1240px] gap-x-10 px-4 sm:px-6 lg:grid-cols-2 py-4">
+  <div class="flex lg:col-span-2 items-baseline justify-between border-b border-ink pb-2">
     <h1 class="text-[17px]">Prices through time</h1>
     {#if edition?.state === 'IN_WORK'}<a
         class="btn no-underline"
@@ -142,7 +142,7 @@
         </p>{/if}
     {/if}
   </section>
-  {#if part}<section class="col-span-2 mt-6 max-w-[640px]" aria-label="Choices">
+  {#if part}<section class="mt-6 lg:col-span-2 max-w-[640px]" aria-label="Choices">
       <div class="flex flex-wrap gap-x-3 border-t border-hairline pt-3">
         {#each choices as line (line.id)}<button
             class="btn-quiet {line === chosen

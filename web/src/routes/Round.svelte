@@ -66,8 +66,8 @@
 
 <svelte:head><title>Round · Lowfield</title></svelte:head>
 
-<main class="mx-auto max-w-[1100px] px-6 py-4">
-  <div class="flex items-center justify-between border-b border-ink pb-2">
+<main class="mx-auto max-w-[1100px] px-4 py-4 sm:px-6">
+  <div class="flex flex-wrap items-center justify-between gap-2 border-b border-ink pb-2">
     <div>
       <h1 class="text-[17px]">Round</h1>
       <p class="text-soft" aria-live="polite">

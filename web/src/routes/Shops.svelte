@@ -56,7 +56,7 @@
 
 <svelte:head><title>Shops · Lowfield</title></svelte:head>
 
-<main class="mx-auto max-w-[1100px] px-6 py-4">
+<main class="mx-auto max-w-[1100px] px-4 py-4 sm:px-6">
   <div class="flex items-center justify-between border-b border-ink pb-2">
     <h1 class="text-[17px]">Shops</h1>
     <button class="btn btn-main" onclick={() => show(null)}>Add a shop</button>

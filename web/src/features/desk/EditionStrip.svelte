@@ -12,7 +12,7 @@
   >
 {/snippet}
 
-<ol class="flex gap-0.5" aria-label="Editions">
+<ol class="flex max-w-full gap-0.5 overflow-x-auto" aria-label="Editions">
   {#each editions.slice(-14) as edition (edition.id)}
     <li
       class="w-11 border-b-2 pb-1 text-center {edition.id === current ? 'border-moss bg-tint' : 'border-field'}"

@@ -8,10 +8,9 @@
 
 <div class="mt-6 flex items-baseline justify-between border-b border-ink pb-1">
   <h2 class="text-[17px]">Since edition {number} came out</h2>
-  <span class="small text-soft">readers see it as it was published, with today's total beside it</span>
 </div>
 {#each rows as row (row.where + row.what)}
-  <p class="grid grid-cols-[100px_1fr] items-center gap-4 border-b border-hairline py-1.5">
+  <p class="grid grid-cols-[100px_minmax(0,1fr)] items-center gap-4 border-b border-hairline py-1.5">
     <span class="small flex items-center gap-2"><Mark verdict={row.sign} />{row.where}</span><span>{row.what}</span>
   </p>
 {/each}

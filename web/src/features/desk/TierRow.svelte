@@ -16,7 +16,7 @@
 </script>
 
 <div
-  class="relative grid h-16 grid-cols-[200px_1fr_160px_150px_32px] items-center gap-6 border-b border-hairline hover:bg-tint"
+  class="relative grid grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-4 border-b border-hairline py-2 hover:bg-tint sm:h-16 sm:grid-cols-[160px_minmax(0,1fr)_110px_88px_32px] sm:py-0"
 >
   <div>
     <a {href} class="text-[17px] font-semibold no-underline after:absolute after:inset-0"
@@ -24,7 +24,7 @@
     >
     <p class="small text-soft">{band(card.form.band, format)}</p>
   </div>
-  <div class="max-w-[430px]">
+  <div class="order-last col-span-3 max-w-[430px] sm:order-none sm:col-span-1">
     <Gauge
       gauge={card.gauge}
       {format}
@@ -48,8 +48,8 @@
     <p class="text-soft">{card.switched ? `${card.switched} choice${card.switched > 1 ? 's' : ''} new` : ''}</p>
   </div>
   {#if onedit}<button
-      class="btn-quiet small relative z-10 justify-self-end"
+      class="btn-quiet small relative z-10 min-h-6 min-w-6 justify-self-end max-sm:hidden"
       onclick={onedit}
       aria-label="Edit tier {card.tierName}">Edit</button
-    >{:else}<span></span>{/if}
+    >{:else}<span class="max-sm:hidden"></span>{/if}
 </div>

@@ -28,17 +28,21 @@
   });
 </script>
 
-<div class="mt-6 flex items-baseline justify-between border-b border-ink pb-1">
+<div class="flex items-baseline max-lg:mt-6 justify-between border-b border-ink pb-1">
   <h2 class="text-[17px]">To decide</h2>
   <span class="small text-soft">{wanted.length ? `${wanted.length}, heaviest first` : ''}</span>
 </div>
 {#each wanted as row, i (i)}
   <a
     href={place(row)}
-    class="grid grid-cols-[100px_1fr_auto] items-center gap-4 border-b border-hairline py-1.5 no-underline hover:bg-tint"
+    class="grid grid-cols-[12px_minmax(0,1fr)_auto] gap-x-3 border-b border-hairline py-1.5 no-underline hover:bg-tint"
   >
-    <span class="small flex items-center gap-2"><Mark verdict={row.sign} />{row.where}</span>
-    <span><span class="block font-semibold">{row.what}</span><span class="block text-soft">{row.detail}</span></span>
+    <span class="pt-1.5"><Mark verdict={row.sign} /></span>
+    <span
+      ><span class="block font-semibold first-letter:uppercase">{row.what}</span><span
+        class="small line-clamp-2 block text-soft">{[row.where, row.detail].filter(Boolean).join(': ')}</span
+      ></span
+    >
     <span class="font-medium text-moss">{row.action}</span>
   </a>
 {:else}<p class="py-4 text-soft">Nothing to decide. Refresh prices in the round, or go to press.</p>{/each}

@@ -38,21 +38,21 @@
   tabindex="-1"
   onclick={onfocus}
   onkeydown={() => {}}
-  class="grid cursor-pointer grid-cols-[112px_1fr_128px_96px_96px_72px] items-center gap-3 border-b border-hairline py-1.5 pl-2 {isAt
+  class="grid cursor-pointer grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-3 sm:grid-cols-[112px_minmax(0,1fr)_128px_96px_96px_72px] border-b border-hairline py-1.5 pl-2 {isAt
     ? 'bg-tint outline-2 -outline-offset-2 outline-moss'
     : ''}"
 >
-  <span class="small flex items-center gap-2 {isInside ? 'pl-4' : ''}"
+  <span class="small flex items-center gap-2 max-sm:col-span-3 {isInside ? 'pl-4' : ''}"
     ><Mark verdict={words(mover).sign} />{words(mover).label}</span
   >
-  <span class="min-w-0"
+  <span class="min-w-0 max-sm:col-span-3"
     ><span class="block truncate font-semibold">{mover.title}</span><span class="small block truncate text-soft"
       >{mover.detail}{tiers.length && !['OVER', 'UNDER', 'SMALL'].includes(mover.form)
         ? ` · ${tiers.join(', ')}`
         : ''}</span
     ></span
   >
-  <span
+  <span class="max-sm:hidden"
     >{#if days}<Spark {days} label="Half a year of {mover.title}" />{/if}</span
   >
   <span class="text-right text-soft">{mover.beforeMinor == null ? '' : format.money(mover.beforeMinor)}</span>

@@ -139,7 +139,10 @@
       />
     {/each}
   </div>
-  <div class="sticky bottom-0 flex items-center gap-3 border-t border-hairline bg-chalk py-2" aria-label="Decide">
+  <div
+    class="sticky bottom-0 flex flex-wrap items-center gap-x-3 gap-y-2 border-t border-hairline bg-chalk py-2"
+    aria-label="Decide"
+  >
     {#if current}
       <button class="btn" onclick={() => decide('KEEP')}
         >{current.form === 'SHOP'
@@ -155,12 +158,12 @@
           class="key">h</span
         >{/if}
       {#if choices(current).includes('SET_ASIDE')}<button class="btn" onclick={() => decide('SET_ASIDE')}
-          >{isInDoubt(current) ? 'Ignore price' : 'Ignore price'}</button
+          >Ignore price</button
         ><span class="key">x</span>{/if}
       {#if current.form === 'SHOP'}<button class="btn" aria-expanded={opened.includes(current.key)} onclick={lookInside}
           >One by one</button
         ><span class="key">o</span>{/if}
-      <span class="small ml-auto text-soft">arrows move along</span>
+      <span class="small ml-auto text-soft max-sm:hidden">arrows move along</span>
     {/if}
   </div>
 {:else if queue.isSuccess}<p class="py-2 text-soft">
@@ -170,7 +173,7 @@
   <details class="mt-4">
     <summary class="cursor-pointer font-semibold">Decided ({decided.length}) <span class="key">u</span></summary>
     {#each decided as mover (mover.key + mover.fingerprint)}
-      <div class="grid grid-cols-[1fr_220px_auto] items-center gap-3 border-b border-hairline py-1">
+      <div class="grid items-center gap-3 sm:grid-cols-[1fr_220px_auto] border-b border-hairline py-1">
         <span>{mover.title} <span class="text-soft">{mover.detail}</span></span>
         <span class="small text-soft"
           >{DECIDED[mover.decided!.decision]} by {mover.decided!.by}, {format.date(mover.decided!.at)}{mover.decided!
@@ -191,7 +194,7 @@
       if (!is) asked = null;
     }
   }
-  title="Hold {current?.title ?? ''} to its offer"
+  title="Pin {current?.title ?? ''} to its offer"
 >
   <form class="space-y-3 px-6 py-4" onsubmit={hold}>
     <label class="block"

@@ -1,0 +1,154 @@
+package lowfield.core.intake;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+import lowfield.core.part.Kind;
+
+/** Reads figures from the name of a part: "2x24 GB DDR5-5600 CL36", "650 W 80 PLUS Platinum", "M.2 2242 PCIe 4.0 1 TB". */
+final class NameReader {
+    private static final String WHERE = "the name";
+
+    private final Kind kind;
+    private final List<String> chips;
+
+    NameReader(Kind kind, List<String> chips) {
+        this.kind = kind;
+        this.chips = chips.stream()
+                .sorted(Comparator.comparing(String::length).reversed())
+                .toList();
+    }
+
+    List<ReadFigure> read(String name) {
+        var found = new Found(name);
+        switch (kind) {
+            case MEMORY -> memory(found);
+            case POWER_SUPPLY -> psu(found);
+            case DRIVE -> drive(found);
+            case GRAPHICS_CARD -> card(found);
+            case PROCESSOR -> found.text("chip", chip(name));
+            case COOLER -> cooler(found);
+            case FAN -> found.number("size", "\\b(80|92|120|140|180|200) ?mm\\b");
+            case MOTHERBOARD -> motherboard(found);
+            case SCREEN -> found.number("refresh", "\\b(\\d{2,3}) ?hz\\b");
+            default -> {}
+        }
+        kind.schema().field("colour").ifPresent(f -> found.text("colour", Terms.text(kind.name(), "colour", name)));
+        return found.figures;
+    }
+
+    private void memory(Found found) {
+        found.match("\\b(\\d) ?x ?(\\d{1,3}) ?gb\\b").ifPresent(m -> {
+            found.add("modules", Integer.valueOf(m.group(1)), m.group());
+            found.add("moduleSize", Integer.valueOf(m.group(2)), m.group());
+        });
+        found.text("generation", Terms.text(kind.name(), "generation", found.low));
+        found.number("speed", "\\bddr[345][- ](\\d{4,5})\\b|\\b(\\d{4,5}) ?(?:mt/s|mhz)\\b");
+        found.number("latency", "\\bcl ?-?(\\d{2})\\b");
+        found.text("kind", Terms.text(kind.name(), "kind", found.low));
+        if (found.low.matches(".*\\bargb\\b.*|.*\\brgb\\b.*")) {
+            found.add("lit", true, "RGB");
+        }
+    }
+
+    private void psu(Found found) {
+        found.number("rating", "\\b(\\d{3,4}) ?w(?:att)?\\b");
+        if (found.low.matches(".*(80 ?plus|gold|platinum|titanium|bronze).*")) {
+            found.text("efficiency", Terms.text(kind.name(), "efficiency", found.low));
+        }
+        found.text("cables", Terms.text(kind.name(), "cables", found.low));
+        found.text("standard", Terms.text(kind.name(), "standard", found.low));
+        if (found.low.matches(".*\\bsfx.*")) {
+            found.text("format", Terms.text(kind.name(), "format", found.low));
+        }
+    }
+
+    private void drive(Found found) {
+        found.match("\\b(\\d{1,4}(?:[.,]\\d)?) ?(tb|gb)\\b")
+                .ifPresent(
+                        m -> Quantity.of(m.group(), "GB", true).ifPresent(gb -> found.add("capacity", gb, m.group())));
+        found.text("shape", Terms.text(kind.name(), "shape", found.low));
+        found.number("generation", "\\bpcie? ?(?:gen ?)?(\\d)(?:\\.0)?\\b");
+        if (found.low.matches(".*\\b(nvme|sata|pcie)\\b.*")) {
+            found.text("protocol", Terms.text(kind.name(), "protocol", found.low));
+        }
+        found.text("cells", Terms.text(kind.name(), "cells", found.low));
+    }
+
+    private void card(Found found) {
+        found.text("chip", chip(found.name));
+        found.number("memory", "\\b(\\d{1,2}) ?gb?\\b");
+        found.text("memoryType", Terms.text(kind.name(), "memoryType", found.low));
+    }
+
+    private void cooler(Found found) {
+        if (found.low.matches(".*\\b(aio|liquid|water)\\b.*")) {
+            found.number("radiator", "\\b(120|140|240|280|360|420)(?: ?mm)?\\b");
+            found.add("type", "liquid", found.name);
+        }
+    }
+
+    private void motherboard(Found found) {
+        found.text(
+                "format",
+                Terms.text(kind.name(), "format", found.low)
+                        .filter(f -> !f.equals("ATX") || found.low.matches(".*\\batx\\b.*")));
+        if (found.low.matches(".*\\bwi-?fi\\b.*")) {
+            found.add("radio", true, found.name);
+        }
+        found.text("memoryGeneration", Terms.text(kind.name(), "memoryGeneration", found.low));
+    }
+
+    /** The longest chip name that the catalogue knows and the part's name holds. */
+    private Optional<String> chip(String name) {
+        return chips.stream()
+                .filter(c -> Pattern.compile(
+                                "(?<![\\p{L}\\p{N}])" + Pattern.quote(c) + "(?![\\p{L}\\p{N}])",
+                                Pattern.CASE_INSENSITIVE)
+                        .matcher(name)
+                        .find())
+                .findFirst();
+    }
+
+    /** What has been found in one name. */
+    private final class Found {
+        private final String name;
+        private final String low;
+        private final List<ReadFigure> figures = new ArrayList<>();
+
+        Found(String name) {
+            this.name = name;
+            this.low = name.toLowerCase(Locale.ROOT);
+        }
+
+        void add(String field, Object value, String words) {
+            figures.add(new ReadFigure(kind.schema().field(field).orElseThrow(), value, WHERE, words));
+        }
+
+        /** The one match of a pattern; absent where it matches twice with different words. */
+        Optional<MatchResult> match(String regex) {
+            var all = Pattern.compile(regex).matcher(low).results().toList();
+            return all.stream().map(MatchResult::group).distinct().count() == 1
+                    ? Optional.of(all.get(0))
+                    : Optional.empty();
+        }
+
+        void number(String field, String regex) {
+            match(regex).ifPresent(m -> {
+                for (int i = 1; i <= m.groupCount(); i++) {
+                    if (m.group(i) != null) {
+                        add(field, Integer.valueOf(m.group(i)), m.group());
+                    }
+                }
+            });
+        }
+
+        void text(String field, Optional<String> value) {
+            value.ifPresent(v -> add(field, v, name));
+        }
+    }
+}
