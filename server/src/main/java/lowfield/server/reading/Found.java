@@ -23,9 +23,25 @@ record Found(JsonNode node, String where) {
                         && makerNumber().filter(identity::isMakerNumber).isPresent();
     }
 
-    /** The one that is the part that is looked for, else the first. */
-    static Found best(List<Found> products, Identity identity) {
-        return products.stream().filter(p -> p.is(identity)).findFirst().orElse(products.get(0));
+    /**
+     * The one that is the part that is looked for: by GTIN or maker's number, else the only one there is.
+     */
+    static Optional<Found> one(List<Found> products, Identity identity) {
+        return products.stream()
+                .filter(p -> p.is(identity))
+                .findFirst()
+                .or(() -> distinct(products).size() == 1 ? Optional.of(products.get(0)) : Optional.empty());
+    }
+
+    /** Without the same product described twice. */
+    private static List<String> distinct(List<Found> products) {
+        return products.stream()
+                .map(p -> p.gtin()
+                        .or(p::makerNumber)
+                        .or(() -> Nodes.text(p.node(), "name"))
+                        .orElse(""))
+                .distinct()
+                .toList();
     }
 
     /** Products in a tree of schema.org data, outermost first; those inside offers are other people's business. */

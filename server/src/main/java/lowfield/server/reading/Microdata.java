@@ -1,5 +1,7 @@
 package lowfield.server.reading;
 
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import tools.jackson.databind.json.JsonMapper;
@@ -10,6 +12,10 @@ import tools.jackson.databind.node.ObjectNode;
 final class Microdata {
     private static final JsonMapper JSON = new JsonMapper();
     private static final int DEEPEST = 20;
+    /** Parts that stand elsewhere on the page may point on; a page that points in circles ends here. */
+    private static final int DEEPEST_REFERENCE = 2;
+
+    private static final int MOST_REFERENCES = 20;
 
     private Microdata() {}
 
@@ -26,6 +32,14 @@ final class Microdata {
         var node = JSON.createObjectNode();
         node.put("@type", element.attr("itemtype"));
         properties(element, node, depth);
+        if (depth <= DEEPEST_REFERENCE) {
+            Stream.of(element.attr("itemref").split("\\s+"))
+                    .limit(MOST_REFERENCES)
+                    .filter(id -> !id.isEmpty())
+                    .map(id -> Optional.ofNullable(element.ownerDocument()).map(page -> page.getElementById(id)))
+                    .flatMap(Optional::stream)
+                    .forEach(elsewhere -> property(elsewhere, node, depth));
+        }
         return node;
     }
 
@@ -33,21 +47,23 @@ final class Microdata {
         if (depth > DEEPEST) {
             return;
         }
-        for (var child : parent.children()) {
-            var isItem = child.hasAttr("itemscope");
-            for (var name : child.attr("itemprop").split("\\s+")) {
-                if (!name.isEmpty()) {
-                    var list = item.withArray(name);
-                    if (isItem) {
-                        list.add(item(child, depth + 1));
-                    } else {
-                        list.add(value(child));
-                    }
+        parent.children().forEach(child -> property(child, item, depth));
+    }
+
+    private static void property(Element element, ObjectNode item, int depth) {
+        var isItem = element.hasAttr("itemscope");
+        for (var name : element.attr("itemprop").split("\\s+")) {
+            if (!name.isEmpty()) {
+                var list = item.withArray(name);
+                if (isItem) {
+                    list.add(item(element, depth + 1));
+                } else {
+                    list.add(value(element));
                 }
             }
-            if (!isItem) {
-                properties(child, item, depth + 1);
-            }
+        }
+        if (!isItem) {
+            properties(element, item, depth + 1);
         }
     }
 

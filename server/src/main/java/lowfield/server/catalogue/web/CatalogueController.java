@@ -132,7 +132,7 @@ class CatalogueController {
                 part.name(),
                 part.variant(),
                 part.gtin(),
-                null,
+                part.makerNumber(),
                 Release.ON_SALE,
                 suggested.orElse(null),
                 null,

@@ -40,6 +40,7 @@ final class PartViews {
             String name,
             String variant,
             @Nullable String gtin,
+            @Nullable String makerNumber,
             @Nullable Long suggestedMinor,
             @Nullable String suggestedCurrency,
             Map<String, Object> spec) {}

@@ -33,8 +33,8 @@ class RepeatedEdits extends OncePerRequestFilter {
     private static final String KEY = "Idempotency-Key";
     private static final Set<String> MUTATING = Set.of("POST", "PUT", "PATCH", "DELETE");
     /** What answers with secrets or asks the world outside: a key there is not looked at. */
-    private static final Pattern NEVER_KEPT =
-            Pattern.compile("(?!/api/).*|/api/(session|account|accounts|people|links)(/.*)?|/api/shops/trial");
+    private static final Pattern NEVER_KEPT = Pattern.compile(
+            "(?!/api/).*|/api/(session|account|accounts|people|links)(/.*)?|/api/shops/trial|/api/intake/pages");
 
     /** What takes whole files, which are read as they come. */
     private static final Pattern FILES = Pattern.compile("/api/kinds/[^/]+/file");

@@ -1,0 +1,157 @@
+package lowfield.server.intake;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import lowfield.core.intake.FigureReader;
+import lowfield.core.intake.KindGuess;
+import lowfield.core.intake.ReadFigure;
+import lowfield.core.money.Money;
+import lowfield.core.offer.Condition;
+import lowfield.core.part.Field;
+import lowfield.core.part.Kind;
+import lowfield.core.part.Part;
+import lowfield.server.catalogue.Chips;
+import lowfield.server.catalogue.PartNumbers;
+import lowfield.server.catalogue.Parts;
+import lowfield.server.outbound.Fetched;
+import lowfield.server.reading.ProductPage;
+import lowfield.server.shops.ShopPages;
+import lowfield.server.shops.Shops;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Reads a product page of a shop for somebody who wants its part in the catalogue. Nothing is kept; the author confirms. */
+@Service
+public class PartIntake {
+    private final ShopPages pages;
+    private final Parts parts;
+    private final PartNumbers numbers;
+    private final Chips chips;
+
+    PartIntake(ShopPages pages, Parts parts, PartNumbers numbers, Chips chips) {
+        this.pages = pages;
+        this.parts = parts;
+        this.numbers = numbers;
+        this.chips = chips;
+    }
+
+    /** One value that was read of a figure, as it is stored and as a person reads it, and from which words where. */
+    public record ReadValue(Object value, String shown, String where, String words) {}
+
+    /** A figure with every value that was read of it; more than one where the page contradicts itself. */
+    public record FigureRead(String field, String label, String unit, List<ReadValue> values) {}
+
+    /** A part that the catalogue has already, and what it says of the figures that were read. */
+    public record KnownPart(UUID id, String name, Map<String, Object> spec) {}
+
+    /**
+     * One product that a page speaks of.
+     *
+     * @param kind absent when neither category nor name tells it
+     * @param priceMinor what the shop itself asks for it new, if it does; in minor units of its currency
+     */
+    public record ReadPart(
+            @Nullable Kind kind,
+            String maker,
+            String name,
+            @Nullable String gtin,
+            @Nullable String makerNumber,
+            @Nullable Long priceMinor,
+            List<FigureRead> figures,
+            @Nullable KnownPart known) {}
+
+    /** A page that was read; a sentence where there is nothing, and several products where the author must say which. */
+    public record PageRead(
+            UUID shop,
+            String shopName,
+            String currency,
+            List<ReadPart> products,
+            @Nullable String sentence) {}
+
+    /** Reads a page; the kind is taken as given, else guessed from what the page says. */
+    public PageRead read(String address, @Nullable Kind kind) {
+        var page = pages.fetch(address);
+        var shop = page.shop();
+        if (!(page.fetched() instanceof Fetched.Page fetched)) {
+            var why = page.fetched().why();
+            return none(shop, why.isEmpty() ? "nothing came back" : why);
+        }
+        var products = ProductPage.read(fetched.html(), shop.name(), Money.currencyOf(shop.currency())).stream()
+                .limit(60)
+                .map(d -> part(d, shop, kind))
+                .toList();
+        return products.isEmpty()
+                ? none(shop, "the page names no product")
+                : new PageRead(shop(shop), shop.name(), shop.currency(), products, null);
+    }
+
+    private static PageRead none(Shops.Shop shop, String sentence) {
+        return new PageRead(shop(shop), shop.name(), shop.currency(), List.of(), sentence);
+    }
+
+    private static UUID shop(Shops.Shop shop) {
+        return Optional.ofNullable(shop.id()).orElseThrow();
+    }
+
+    private ReadPart part(ProductPage.Described described, Shops.Shop shop, @Nullable Kind asked) {
+        var known = numbers.part(described.gtin(), described.makerNumber()).map(id -> parts.catalogue().part(id));
+        var kind = known.map(Part::kind)
+                .or(() -> Optional.ofNullable(asked))
+                .or(() -> KindGuess.of(described.category(), described.name()));
+        var name = withoutMaker(described.name(), described.maker());
+        return new ReadPart(
+                kind.orElse(null),
+                described.maker(),
+                name,
+                described.gtin().orElse(null),
+                described.makerNumber().orElse(null),
+                price(described, shop),
+                kind.map(k -> figures(k, described)).orElse(List.of()),
+                known.map(p -> new KnownPart(
+                                p.id(), p.fullName(), p.kind().schema().write(p.spec())))
+                        .orElse(null));
+    }
+
+    private static @Nullable Long price(ProductPage.Described described, Shops.Shop shop) {
+        return described.offers().offers().stream()
+                .filter(o -> o.seller().equals(shop.name()) && o.condition() == Condition.NEW)
+                .flatMap(o -> o.price().stream())
+                .map(Money::minor)
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** "Ridge 650 W" of "Kelder Ridge 650 W", since a part's name is said after its maker's. */
+    private static String withoutMaker(String name, String maker) {
+        return !maker.isEmpty() && name.regionMatches(true, 0, maker + " ", 0, maker.length() + 1)
+                ? name.substring(maker.length() + 1)
+                : name;
+    }
+
+    private List<FigureRead> figures(Kind kind, ProductPage.Described described) {
+        var named = chips.all().stream()
+                .filter(c -> c.kind() == kind)
+                .map(Chips.Chip::name)
+                .toList();
+        return new FigureReader(kind, named)
+                .read(described.name(), described.statements()).entrySet().stream()
+                        .map(e -> new FigureRead(
+                                e.getKey().name(),
+                                e.getKey().label(),
+                                e.getKey().unit(),
+                                e.getValue().stream()
+                                        .map(r -> value(e.getKey(), r))
+                                        .toList()))
+                        .toList();
+    }
+
+    private static ReadValue value(Field field, ReadFigure read) {
+        var stored = read.value() instanceof Set<?> words ? new TreeSet<>((Collection<?>) words) : read.value();
+        return new ReadValue(stored, field.worded(read.value()), read.where(), read.words());
+    }
+}

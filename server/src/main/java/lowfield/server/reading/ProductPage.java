@@ -1,0 +1,176 @@
+package lowfield.server.reading;
+
+import java.util.ArrayList;
+import java.util.Currency;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import lowfield.core.intake.Statement;
+import org.jsoup.nodes.Document;
+import org.jsoup.nodes.Element;
+import tools.jackson.databind.JsonNode;
+
+/** What a page says of the products on it: names, numbers, and every labelled statement. Names are text, never markup. */
+public final class ProductPage {
+    private static final int LONGEST = 200;
+    private static final int MOST_STATEMENTS = 400;
+    private static final List<String> MEASURES = List.of("weight", "depth", "height", "width", "color", "size");
+
+    private ProductPage() {}
+
+    /**
+     * One product of a page.
+     *
+     * @param offers what of it is offered, and for how much
+     */
+    public record Described(
+            String name,
+            String maker,
+            Optional<String> gtin,
+            Optional<String> makerNumber,
+            String category,
+            List<Statement> statements,
+            PageReading offers) {}
+
+    /** The products of a page of a shop; statements that stand in the page itself belong to its only product. */
+    public static List<Described> read(String html, String shop, Currency currency) {
+        var data = PageData.of(html);
+        var found = data.products();
+        var onPage = found.size() > 1 ? List.<Statement>of() : statements(data.page());
+        if (found.isEmpty()) {
+            return heading(data.page())
+                    .map(name -> new Described(
+                            name,
+                            "",
+                            Optional.empty(),
+                            Optional.empty(),
+                            "",
+                            onPage,
+                            PageReading.nothing("the page has no schema.org product")))
+                    .stream()
+                    .toList();
+        }
+        var offers = new OfferReader(shop, currency);
+        return found.stream()
+                .map(f -> described(f, onPage, data.page(), offers))
+                .filter(d -> !d.name().isEmpty())
+                .toList();
+    }
+
+    private static Described described(Found found, List<Statement> onPage, Document page, OfferReader offers) {
+        var node = found.node();
+        var own =
+                Stream.concat(properties(node, found.where()), onPage.stream()).limit(MOST_STATEMENTS);
+        return new Described(
+                plain(Nodes.text(node, "name").or(() -> heading(page)).orElse("")),
+                maker(node),
+                found.gtin().filter(g -> g.matches("[0-9]{8,14}")),
+                found.makerNumber().map(ProductPage::plain).filter(n -> !n.isEmpty()),
+                plain(Nodes.text(node, "category").orElse("")),
+                own.toList(),
+                offers.read(found));
+    }
+
+    private static String maker(JsonNode node) {
+        return Stream.of("brand", "manufacturer")
+                .flatMap(field -> Nodes.each(node.path(field)).stream())
+                .flatMap(b -> (b.isString() ? Optional.of(b.asString()) : Nodes.text(b, "name")).stream())
+                .map(ProductPage::plain)
+                .filter(n -> !n.isEmpty())
+                .findFirst()
+                .orElse("");
+    }
+
+    private static Stream<Statement> properties(JsonNode node, String where) {
+        var additional = Nodes.each(node.path("additionalProperty")).stream()
+                .filter(p -> p.isObject())
+                .map(p -> new Statement(
+                        plain(Nodes.text(p, "name").orElse("")), value(p), where + " > additionalProperty"));
+        var measures = MEASURES.stream()
+                .flatMap(m -> Nodes.each(node.path(m)).stream()
+                        .map(v ->
+                                new Statement(m, v.isObject() ? value(v) : plain(v.asString("")), where + " > " + m)));
+        return Stream.concat(additional, measures)
+                .filter(s -> !s.label().isEmpty() && !s.text().isEmpty());
+    }
+
+    /** A quantity with its unit, which may be one of UN/CEFACT's common codes. */
+    private static String value(JsonNode property) {
+        var unit = Nodes.text(property, "unitText")
+                .or(() -> Nodes.text(property, "unitCode").map(ProductPage::unit))
+                .orElse("");
+        return plain(Nodes.text(property, "value").orElse("") + " " + unit);
+    }
+
+    private static String unit(String code) {
+        return switch (code) {
+            case "MMT" -> "mm";
+            case "CMT" -> "cm";
+            case "MTR" -> "m";
+            case "INH" -> "in";
+            case "GRM" -> "g";
+            case "KGM" -> "kg";
+            case "LBR" -> "lb";
+            case "WTT" -> "W";
+            case "KWT" -> "kW";
+            case "MHZ" -> "MHz";
+            case "A86" -> "GHz";
+            case "E34" -> "GB";
+            case "E35" -> "TB";
+            case "ANN" -> "years";
+            case "MON" -> "months";
+            case "2N" -> "dB";
+            default -> code;
+        };
+    }
+
+    /** Rows of two cells, terms with their descriptions, and list items of the form "label: text". */
+    private static List<Statement> statements(Document page) {
+        var all = new ArrayList<Statement>();
+        var tables = page.select("table");
+        for (int i = 0; i < tables.size(); i++) {
+            for (var row : tables.get(i).select("tr")) {
+                var cells = row.select("> th, > td");
+                if (cells.size() == 2) {
+                    add(all, cells.get(0).text(), cells.get(1).text(), "table " + (i + 1));
+                }
+            }
+        }
+        for (var term : page.select("dl dt")) {
+            var said = term.nextElementSibling();
+            if (said != null && said.normalName().equals("dd")) {
+                add(all, term.text(), said.text(), "the page's list");
+            }
+        }
+        for (var item : page.select("li")) {
+            var parts = item.children().select("ul, ol").isEmpty() ? item.text().split(":", 2) : new String[0];
+            if (parts.length == 2) {
+                add(all, parts[0], parts[1], "the page's list");
+            }
+        }
+        return all;
+    }
+
+    private static void add(List<Statement> all, String label, String text, String where) {
+        var bare = plain(label).replaceFirst(":$", "");
+        if (all.size() < MOST_STATEMENTS
+                && !bare.isEmpty()
+                && bare.length() <= 80
+                && !plain(text).isEmpty()) {
+            all.add(new Statement(bare, plain(text), where));
+        }
+    }
+
+    private static Optional<String> heading(Document page) {
+        return page.select("h1").stream()
+                .map(Element::text)
+                .map(ProductPage::plain)
+                .filter(t -> !t.isEmpty())
+                .findFirst();
+    }
+
+    private static String plain(String text) {
+        var bare = Nodes.plain(text).replaceAll("\\s+", " ").strip();
+        return bare.length() > LONGEST ? bare.substring(0, LONGEST).strip() : bare;
+    }
+}
