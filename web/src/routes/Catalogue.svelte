@@ -3,6 +3,7 @@
   import { api, taken, type Schemas } from '$lib/api/client';
   import Chips from '$features/catalogue/Chips.svelte';
   import FromFile from '$features/catalogue/FromFile.svelte';
+  import FromLinks from '$features/catalogue/FromLinks.svelte';
   import NewPart from '$features/catalogue/NewPart.svelte';
   import PartSheet from '$features/catalogue/PartSheet.svelte';
   import NewPage from '$features/catalogue/NewPage.svelte';
@@ -14,6 +15,7 @@
   let kind = $state<Kind>('GRAPHICS_CARD');
   let text = $state('');
   let adding = $state(false);
+  let linking = $state(false);
   let filing = $state(false);
   let naming = $state(false);
   let opened = $state<string | null>(null);
@@ -38,7 +40,7 @@
 <svelte:head><title>Catalogue · Lowfield</title></svelte:head>
 
 <main class="mx-auto max-w-[1100px] px-4 py-4 sm:px-6">
-  <div class="flex items-end gap-4 border-b border-ink pb-3">
+  <div class="flex flex-wrap items-end gap-x-4 gap-y-2 border-b border-ink pb-3">
     <h1 class="mr-4 text-[17px]">Catalogue</h1>
     <Choose
       label="Kind"
@@ -55,6 +57,7 @@
       <a class="btn-quiet small" href="/api/kinds/{kind}/file?form=JSON" download>As JSON</a>
       <button class="btn-quiet small" onclick={() => (filing = true)}>From a file</button>
     </p>
+    <button class="btn" onclick={() => (linking = true)}>From links</button>
     <button class="btn btn-main" onclick={() => (adding = true)}>Add a part</button>
   </div>
   {#each found as part (part.id)}
@@ -86,6 +89,7 @@
           onclick={() => void parts.fetchNextPage()}>Show more</button
         >{/if}
     </p>{/if}
+  <FromLinks bind:open={linking} kinds={kinds.data ?? []} />
   {#if current}<NewPart bind:open={adding} kind={current} /><FromFile bind:open={filing} kind={current} />{/if}
   <Chips bind:open={naming} />
   <NewPage bind:part={paging} />

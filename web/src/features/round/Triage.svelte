@@ -7,7 +7,7 @@
   import Told from '$ui/Told.svelte';
   import { navigate } from '../../routes/router';
   import MoverRow from './MoverRow.svelte';
-  import { choices, DECIDED, isInDoubt, laidOut, placeOf, words } from './movers';
+  import { choices, DECIDED, laidOut, placeOf, words } from './movers';
   import { moversKey, useMovers } from './queries';
 
   /** What moved, in order of weight, decided by keys; what is decided leaves the queue and can be taken back. */

@@ -189,6 +189,12 @@ public final class Market implements AutoCloseable {
         } else if (!shop.feed().isEmpty() && path.equals(shop.feed())) {
             var feed = new Feed(shelf);
             faults.send(exchange, mood, feed.type(shop), () -> feed.of(shop, today, mood));
+        } else if (Arrivals.page(shop, path).isPresent()) {
+            faults.send(
+                    exchange,
+                    mood,
+                    "text/html; charset=utf-8",
+                    () -> Arrivals.page(shop, path).orElseThrow());
         } else {
             var product =
                     path.startsWith("/p/") ? shelf.find(shop, path.substring(3), today) : Optional.<Product>empty();

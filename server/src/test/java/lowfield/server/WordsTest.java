@@ -78,7 +78,8 @@ class WordsTest {
         var breaches = Stream.of("core/src/main", "server/src/main")
                 .flatMap(folder -> files(folder, ".java"))
                 // What was published keeps the words of its time, and pages of shops have words of their own.
-                .filter(file -> !file.endsWith("PageTerms.java") && !file.toString().contains("core/intake"))
+                .filter(file ->
+                        !file.endsWith("PageTerms.java") && !file.toString().contains("core/intake"))
                 .flatMap(file -> breaches(file, literals(file)))
                 .toList();
         assertThat(breaches).isEmpty();

@@ -99,7 +99,8 @@ public class PartIntake {
     }
 
     private ReadPart part(ProductPage.Described described, Shops.Shop shop, @Nullable Kind asked) {
-        var known = numbers.part(described.gtin(), described.makerNumber()).map(id -> parts.catalogue().part(id));
+        var known = numbers.part(described.gtin(), described.makerNumber())
+                .map(id -> parts.catalogue().part(id));
         var kind = known.map(Part::kind)
                 .or(() -> Optional.ofNullable(asked))
                 .or(() -> KindGuess.of(described.category(), described.name()));

@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/intake")
 class IntakeController {
-    record Link(String address, @Nullable Kind kind) {}
+    record PageToRead(String address, @Nullable Kind kind) {}
 
     private final PartIntake intake;
 
@@ -24,7 +24,7 @@ class IntakeController {
     /** What can be read of the parts on a page of a shop; nothing is kept. */
     @Operation(operationId = "readProductPage", summary = "Read the parts on a product page of a shop")
     @PostMapping("/pages")
-    PartIntake.PageRead read(@RequestBody Link link) {
-        return intake.read(link.address(), link.kind());
+    PartIntake.PageRead read(@RequestBody PageToRead page) {
+        return intake.read(page.address(), page.kind());
     }
 }

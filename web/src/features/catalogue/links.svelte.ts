@@ -1,0 +1,185 @@
+import { api, taken, type Schemas } from '$lib/api/client';
+
+type Kind = Schemas['KindView']['kind'];
+type ReadPart = Schemas['ReadPart'];
+
+/** The addresses in a pasted text, each once. */
+export function addresses(text: string): string[] {
+  const words = text.split(/\s+/).filter((word) => /^https?:\/\/\S+$/.test(word));
+  return words.filter((word, i) => words.indexOf(word) === i);
+}
+
+/** What is taken of a figure: which of its values, or none. */
+export interface Taken {
+  figure: Schemas['FigureRead'];
+  /** The distinct values, each with where it was read first. */
+  values: Schemas['ReadValue'][];
+  chosen: number | null;
+}
+
+/** Distinct values by how a person reads them. */
+function distinct(values: Schemas['ReadValue'][]): Schemas['ReadValue'][] {
+  return values.filter((v, i) => values.findIndex((o) => o.shown === v.shown) === i);
+}
+
+/** One address: what was read there, and what the author takes of it. */
+export class Link {
+  state = $state<'reading' | 'read' | 'failed' | 'saving' | 'saved'>('reading');
+  sentence = $state('');
+  page = $state.raw<Schemas['PageRead']>();
+  /** Which of several products is meant; absent until the author says so. */
+  product = $state<number>();
+  kind = $state<Kind | ''>('');
+  maker = $state('');
+  name = $state('');
+  variant = $state('');
+  takesPrice = $state(true);
+  figures = $state<Taken[]>([]);
+
+  constructor(readonly address: string) {}
+
+  get part(): ReadPart | undefined {
+    return this.product == null ? undefined : this.page?.products[this.product];
+  }
+
+  /** Figures that the catalogue does not have yet, or has otherwise. */
+  get news(): Taken[] {
+    const known = this.part?.known;
+    return known ? this.figures.filter((f) => f.chosen != null && !isKnown(known, f)) : this.figures;
+  }
+
+  async read(kind?: Kind): Promise<void> {
+    this.state = 'reading';
+    this.sentence = '';
+    try {
+      this.page = await taken(api.POST('/api/intake/pages', { body: { address: this.address, kind } }));
+      this.state = this.page.products.length ? 'read' : 'failed';
+      this.sentence = this.page.sentence ?? '';
+      if (this.page.products.length === 1 || this.product != null) this.choose(this.product ?? 0);
+    } catch (problem) {
+      this.state = 'failed';
+      this.sentence = (problem as Error).message;
+    }
+  }
+
+  choose(product: number): void {
+    const part = this.page!.products[product]!;
+    this.product = product;
+    this.kind = part.kind ?? '';
+    this.maker = part.maker;
+    this.name = part.name;
+    this.takesPrice = part.priceMinor != null;
+    this.figures = part.figures.map((figure) => {
+      const values = distinct(figure.values);
+      return { figure, values, chosen: values.length === 1 ? 0 : null };
+    });
+  }
+
+  /** The figures that are taken, as they are stored. */
+  spec(of: Taken[] = this.figures): Record<string, unknown> {
+    return Object.fromEntries(
+      of.filter((f) => f.chosen != null).map((f) => [f.figure.field, f.values[f.chosen!]!.value]),
+    );
+  }
+
+  /** Adds the part with its page and price, or gives the known one the new figures. */
+  async save(): Promise<void> {
+    const part = this.part;
+    if (!part || !this.kind) {
+      this.sentence = part ? 'Choose what kind of part it is.' : 'Choose which of the products it is.';
+      return;
+    }
+    this.state = 'saving';
+    this.sentence = '';
+    try {
+      const id = part.known ? await this.corrected(part.known.id) : await this.added(part);
+      await taken(api.POST('/api/product-pages', { body: { part: id, address: this.address } }));
+      if (this.takesPrice && part.priceMinor != null) await this.priced(id, part.priceMinor);
+      this.state = 'saved';
+    } catch (problem) {
+      this.state = 'read';
+      this.sentence = (problem as Error).message;
+    }
+  }
+
+  private async added(part: ReadPart): Promise<string> {
+    const made = await taken(
+      api.POST('/api/parts', {
+        body: {
+          kind: this.kind as Kind,
+          maker: this.maker,
+          family: '',
+          name: this.name,
+          variant: this.variant,
+          gtin: part.gtin,
+          makerNumber: part.makerNumber,
+          spec: this.spec() as Record<string, Record<string, never>>,
+        },
+      }),
+    );
+    return made.id;
+  }
+
+  private async corrected(id: string): Promise<string> {
+    const figures = this.spec(this.news) as Schemas['Correction']['figures'];
+    if (Object.keys(figures ?? {}).length) {
+      const sheet = await taken(api.GET('/api/parts/{id}', { params: { path: { id } } }));
+      await taken(
+        api.PATCH('/api/parts/{id}', {
+          params: { path: { id }, header: { 'If-Match': `"${sheet.version}"` } },
+          body: { figures, source: this.address.slice(0, 200) },
+        }),
+      );
+    }
+    return id;
+  }
+
+  private async priced(id: string, priceMinor: number): Promise<void> {
+    await taken(
+      api.POST('/api/parts/{part}/prices', {
+        params: { path: { part: id } },
+        body: {
+          shop: this.page!.shop,
+          link: this.address,
+          currency: this.page!.currency,
+          condition: 'NEW',
+          stock: 'IN_STOCK',
+          priceMinor,
+          membersOnly: false,
+          source: 'read from the page when the part was added',
+          sure: true,
+        },
+      }),
+    );
+  }
+}
+
+function isKnown(known: Schemas['KnownPart'], taken: Taken): boolean {
+  const stands = (known.spec as Record<string, unknown>)[taken.figure.field];
+  return stands != null && JSON.stringify(stands) === JSON.stringify(taken.values[taken.chosen!]!.value);
+}
+
+/** Several addresses, read one after the other; those that fail do not hold up the rest. */
+export class Links {
+  links = $state<Link[]>([]);
+
+  /** Reads what is new in a pasted text; how many addresses that were. */
+  async paste(text: string, most = 50): Promise<number> {
+    const known = this.links.map((l) => l.address);
+    const fresh = addresses(text)
+      .filter((a) => !known.includes(a))
+      .slice(0, most)
+      .map((a) => new Link(a));
+    this.links = [...this.links, ...fresh];
+    for (const link of fresh) await link.read();
+    return fresh.length;
+  }
+
+  get ready(): Link[] {
+    return this.links.filter((l) => l.state === 'read' && l.part && l.kind);
+  }
+
+  async saveAll(): Promise<void> {
+    for (const link of this.ready) await link.save();
+  }
+}
