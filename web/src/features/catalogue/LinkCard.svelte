@@ -13,9 +13,10 @@
   const format = $derived(new Format(link.page?.currency ?? 'EUR', 'en'));
   let main = $state<HTMLButtonElement>();
 
-  // What was read is confirmed with one key.
+  // What was read is confirmed with one key; of many, the first takes it, and nobody is taken out of a field.
   $effect(() => {
-    if (link.state === 'read' && part && !document.activeElement?.closest('fieldset')) main?.focus();
+    const isFree = [document.body, null].includes(document.activeElement as HTMLElement | null);
+    if (link.state === 'read' && part && (isFree || document.activeElement?.tagName === 'TEXTAREA')) main?.focus();
   });
 
   async function save(): Promise<void> {

@@ -12,25 +12,27 @@ export class LadderEdits {
     private readonly again: () => Promise<unknown>,
   ) {}
 
-  /** Carries a choice over to the same slot of another build; it stands there by itself. */
+  /** Carries a choice with its reason and options over to another build; where its slot is missing there, it is made. */
   carry(from: Schemas['RungView'], build: string): Promise<void> {
     return this.edits.add(async (headers) => {
       // Looked up when its turn comes: the edit before may have made another version of the line.
       const column = this.now()?.columns.find((c) => c.card.build === build);
-      const target = column?.rungs.find((rung) => rung.slot === from.slot);
-      if (!column || !target || target.line === from.line) return;
-      const { line, version } = target;
+      if (!column || column.rungs.some((rung) => rung.line === from.line)) {
+        this.edits.told = `${from.label} stands there already; nothing was changed.`;
+        return;
+      }
+      const version = column.rungs.find((rung) => rung.slot === from.slot)?.version;
       try {
-        await this.edits.patiently(() =>
+        const carried = await this.edits.patiently(() =>
           taken(
-            api.PATCH('/api/editions/{edition}/lines/{line}', {
-              params: { path: { edition: this.edition, line }, header: { 'If-Match': `"${version}"` } },
+            api.POST('/api/editions/{edition}/lines/{line}/carried', {
+              params: { path: { edition: this.edition, line: from.line } },
               headers,
-              body: { choice: from.choice },
+              body: { build, version },
             }),
           ),
         );
-        this.edits.told = `${from.label} is in ${column.card.tierName}, ${column.card.buildName} now; u takes it back.`;
+        this.edits.told = carried.said;
       } finally {
         await this.again();
       }

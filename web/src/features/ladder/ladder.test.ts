@@ -3,12 +3,10 @@ import type { Schemas } from '$lib/api/client';
 import { LadderEdits } from './ladder.svelte';
 
 type Rung = Schemas['RungView'];
-const card = (label: string) => ({ type: 'PART', part: label });
 
 /** A server that keeps one line of the right-hand build, and answers an edit that comes again as it did before. */
 class Server {
   version = 1;
-  choice: unknown = card('old');
   lost = 0;
   edits: string[] = [];
   private answered = new Map<string, Response>();
@@ -23,16 +21,16 @@ class Server {
     } as unknown as Schemas['LadderView'];
   }
 
-  answer(request: Request, body: { choice?: unknown }): Response {
+  answer(request: Request, body: { version?: number }): Response {
     const key = request.headers.get('Idempotency-Key')!;
     const known = this.answered.get(key);
     if (known) return known.clone();
-    const matches = request.url.endsWith('/undo') || request.headers.get('If-Match') === `"${this.version}"`;
+    const matches = request.url.endsWith('/undo') || body.version === this.version;
     if (!matches) return new Response(JSON.stringify({ detail: 'Somebody was first.' }), { status: 412 });
-    this.edits.push(request.url.endsWith('/undo') ? 'undo' : JSON.stringify(body.choice));
+    const line = /lines\/(.+)\/carried$/.exec(decodeURIComponent(request.url))?.[1];
+    this.edits.push(line ?? 'undo');
     this.version++;
-    this.choice = body.choice;
-    const done = new Response(JSON.stringify({ label: 'Graphics card' }), {
+    const done = new Response(JSON.stringify({ label: 'Graphics card', line: 'r', said: `${line} is there.` }), {
       headers: { 'Content-Type': 'application/json' },
     });
     this.answered.set(key, done);
@@ -49,7 +47,7 @@ function ladder(server: Server) {
       (await request
         .clone()
         .json()
-        .catch(() => ({}))) as { choice?: unknown },
+        .catch(() => ({}))) as { version?: number },
     ),
   );
   return new LadderEdits(
@@ -59,7 +57,7 @@ function ladder(server: Server) {
   );
 }
 
-const from = (label: string) => ({ line: 'l', slot: 'GRAPHICS_CARD', label, choice: card(label) }) as unknown as Rung;
+const from = (label: string) => ({ line: label, slot: 'GRAPHICS_CARD', label }) as unknown as Rung;
 
 afterEach(() => vi.unstubAllGlobals());
 
@@ -68,9 +66,9 @@ describe('choices carried along the ladder', () => {
     const server = new Server();
     const edits = ladder(server);
     await Promise.all([edits.carry(from('Vane Six'), 'right'), edits.carry(from('Vane Nine'), 'right')]);
-    expect(server.edits).toEqual([JSON.stringify(card('Vane Six')), JSON.stringify(card('Vane Nine'))]);
+    expect(server.edits).toEqual(['Vane Six', 'Vane Nine']);
     expect(edits.edits.sentence).toBe('');
-    expect(edits.edits.told).toBe('Vane Nine is in right, main now; u takes it back.');
+    expect(edits.edits.told).toBe('Vane Nine is there.');
   });
 
   it('are done once though their answer was lost', async () => {
@@ -78,7 +76,7 @@ describe('choices carried along the ladder', () => {
     server.lost = 1;
     const edits = ladder(server);
     await edits.carry(from('Vane Six'), 'right');
-    expect(server.edits).toEqual([JSON.stringify(card('Vane Six'))]);
+    expect(server.edits).toEqual(['Vane Six']);
     expect(edits.edits.sentence).toBe('');
   });
 
@@ -103,10 +101,11 @@ describe('choices carried along the ladder', () => {
     expect(server.edits).toHaveLength(1);
   });
 
-  it('go nowhere from a build to itself', async () => {
+  it('say so when they go from a build to itself', async () => {
     const server = new Server();
     const edits = ladder(server);
     await edits.carry({ ...from('Vane Six'), line: 'r' } as Rung, 'right');
     expect(server.edits).toEqual([]);
+    expect(edits.edits.told).toBe('Vane Six stands there already; nothing was changed.');
   });
 });

@@ -97,7 +97,7 @@ export class Entry {
       const isFarOff = problem instanceof Problem && problem.body.isFarOff === true;
       this.doubted = isFarOff ? text : '';
       this.state = isFarOff ? 'asked' : 'refused';
-      this.sentence = (problem as Error).message;
+      this.sentence = (problem as Error).message.replace(/; say that you are sure if it is right\.$/, '.');
     }
   }
 

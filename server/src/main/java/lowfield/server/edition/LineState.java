@@ -94,6 +94,18 @@ public record LineState(
         });
     }
 
+    /** Another line with what a reader sees of this one: choice, quantity, offer, reason and options; it follows nothing. */
+    public LineState carriedTo(LineState other) {
+        return other.with(own -> {
+            own.take(this);
+            own.reason = reason;
+            own.reasonFor = reasonFor;
+            own.options = options;
+            own.compared = comparedOf();
+            own.follows = null;
+        });
+    }
+
     public Reason reasonOf() {
         return new Reason(reason, reasonFor);
     }

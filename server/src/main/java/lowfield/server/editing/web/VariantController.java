@@ -6,6 +6,7 @@ import java.util.UUID;
 import lowfield.server.accounts.Person;
 import lowfield.server.editing.Answers;
 import lowfield.server.editing.BuildHistory;
+import lowfield.server.editing.Carrying;
 import lowfield.server.editing.TierCopies;
 import lowfield.server.editing.Undoing;
 import lowfield.server.editing.Variants;
@@ -42,12 +43,14 @@ class VariantController {
 
     private final Variants variants;
     private final TierCopies copies;
+    private final Carrying carrying;
     private final Undoing undoing;
     private final Answers answers;
 
-    VariantController(Variants variants, TierCopies copies, Undoing undoing, Answers answers) {
+    VariantController(Variants variants, TierCopies copies, Carrying carrying, Undoing undoing, Answers answers) {
         this.variants = variants;
         this.copies = copies;
+        this.carrying = carrying;
         this.undoing = undoing;
         this.answers = answers;
     }
@@ -66,6 +69,19 @@ class VariantController {
     TierCopies.Spread spread(
             @PathVariable UUID edition, @PathVariable UUID build, @AuthenticationPrincipal Person person) {
         return copies.spread(edition, build, person);
+    }
+
+    /** The build that a choice is carried to, and the version of the line there that it replaces, if there is one. */
+    record Destination(UUID build, @Nullable Integer version) {}
+
+    @Operation(operationId = "carryChoice", summary = "Carry a choice over to another build")
+    @PostMapping("/lines/{line}/carried")
+    Carrying.Carried carry(
+            @PathVariable UUID edition,
+            @PathVariable UUID line,
+            @RequestBody Destination to,
+            @AuthenticationPrincipal Person person) {
+        return carrying.carry(edition, line, to.build(), to.version(), person);
     }
 
     /** Takes a variant out; If-Match is the build's stamp, which changes with anything in it. */
