@@ -69,7 +69,11 @@ class FirstEditionJourneyTest {
                     "Beck 1 TB",
                     List.<String[]>of(new String[] {"capacity, GB", "1000"}),
                     "drumlin-beck-1-tb"),
-            new Thing("Power supplies", "550 Gold", List.<String[]>of(new String[] {"rated power, W", "550"}), "kelder-550-gold"),
+            new Thing(
+                    "Power supplies",
+                    "550 Gold",
+                    List.<String[]>of(new String[] {"rated power, W", "550"}),
+                    "kelder-550-gold"),
             new Thing(
                     "Cases",
                     "Byre M",

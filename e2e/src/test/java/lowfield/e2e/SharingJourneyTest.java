@@ -28,7 +28,8 @@ class SharingJourneyTest {
             page.keyboard().press("ArrowDown");
             page.keyboard().press("ArrowDown");
             page.keyboard().press(">");
-            assertThat(page.getByText("Ostrand Shoal micro is in Bosun, main build now; u takes it back."))
+            assertThat(page.getByText(
+                            Pattern.compile("Ostrand Shoal micro is in Bosun, main build now.*; u takes it back")))
                     .isVisible();
             page.keyboard().press("u");
             assertThat(page.getByText("Undone: Motherboard: choice")).isVisible();

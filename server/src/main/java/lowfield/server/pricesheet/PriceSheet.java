@@ -119,9 +119,15 @@ public class PriceSheet {
         var last = typed.of(asked.keySet(), loaded.guide().currency());
         return Stream.concat(
                         asked.entrySet().stream()
-                                .flatMap(e -> row(e.getValue(), Optional.ofNullable(last.get(e.getKey()))).stream()),
+                                .flatMap(e -> row(e.getValue(), countingHere(loaded, last.get(e.getKey()))).stream()),
                         unlisted.stream())
                 .toList();
+    }
+
+    /** A price typed for a shop at which this guide does not buy is no price of this guide. */
+    private static Optional<LastTyped.Typed> countingHere(LoadedEdition edition, LastTyped.@Nullable Typed typed) {
+        return Optional.ofNullable(typed)
+                .filter(t -> t.shop().map(edition.guide().shops()::contains).orElse(true));
     }
 
     private static Stream<Part> parts(EvaluatedLine line) {

@@ -42,9 +42,10 @@ class PriceSheetTest {
     @AfterEach
     void whatWasTypedCountsForNobodyElse() {
         var db = desk.stage.bean(DSLContext.class);
-        var pages = "(select id from product_page where shop_id in (select id from shop where is_own))";
+        var pages = "(select id from product_page where by_hand)";
         var listings = "(select id from listing where page_id in " + pages + ")";
-        db.query("delete from price_day where shop_id in (select id from shop where is_own)")
+        db.query(
+                        "delete from price_day where (variant_id, shop_id) in (select variant_id, shop_id from product_page where by_hand)")
                 .execute();
         for (var table : List.of("acceptance", "observation")) {
             db.query("delete from " + table + " where listing_id in " + listings)
@@ -141,6 +142,25 @@ class PriceSheetTest {
         world.edit(world.ines, world.line("GRAPHICS_CARD"), Map.of("options", List.of(option)));
         assertThat(row("hartle-basalt-16-gb").orElseThrow().path("uses")).hasSize(1);
         assertThat(row(CARD).orElseThrow().path("uses")).hasSize(1);
+    }
+
+    @Test
+    void aPriceTypedForAShopOfAnotherGuideIsNotRememberedHere() {
+        var elsewhere = price(6000);
+        elsewhere.put(
+                "shop",
+                desk.ines
+                        .get("/api/guides/" + desk.slug)
+                        .json()
+                        .path("shops")
+                        .get(0)
+                        .asString());
+        elsewhere.put("link", null);
+        assertThat(type(CASE, elsewhere).status()).isEqualTo(201);
+        var row = row(CASE).orElseThrow();
+        assertThat(row.path("state").asString()).isEqualTo("MISSING");
+        assertThat(row.path("place").isNull() || row.path("place").isMissingNode())
+                .isTrue();
     }
 
     @Test

@@ -1,0 +1,214 @@
+package lowfield.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.TestMethodOrder;
+
+/** From an empty desk to a published guide that buys at no shop: parts from links, prices typed, a second tier that follows. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class HandsJourneyTest {
+    private static final String RIDGE = "https://ferrowby.example/new/kelder-ridge-650";
+    private static final String SLATE = "https://ferrowby.example/new/pellan-slate-2x24";
+    private static final String PASTE = """
+            text => {
+                const data = new DataTransfer();
+                data.setData('text', text);
+                document.activeElement.dispatchEvent(
+                    new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+            }
+            """;
+
+    private Theatre theatre;
+    private Chromium chromium;
+    private Page page;
+
+    @BeforeAll
+    void open() throws Exception {
+        theatre = new Theatre(false);
+        chromium = new Chromium();
+        page = chromium.browser()
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(1280, 800)
+                        .setLocale("en-GB"))
+                .newPage();
+        page.navigate(theatre.desk());
+        page.getByLabel("One-time token").fill(theatre.token());
+        page.getByLabel("Your name").fill("Ines Vollan");
+        page.getByLabel("E-mail address").fill("ines@tidewater.example");
+        page.getByLabel("Password").fill("harbour-lights");
+        button("Make the account").click();
+        assertThat(page.getByText("No guide yet")).isVisible();
+    }
+
+    @AfterAll
+    void close() throws Exception {
+        chromium.close();
+        theatre.close();
+    }
+
+    private Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private Locator dialog() {
+        return page.getByRole(AriaRole.DIALOG);
+    }
+
+    private void field(String label, String text) {
+        page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).fill(text);
+    }
+
+    @Test
+    @Order(1)
+    void aPartIsAddedFromItsLinkWithOneKey() {
+        page.navigate(theatre.desk() + "/shops");
+        button("Add a shop").click();
+        field("Name", "Ferrowby");
+        field("Host", "ferrowby.example");
+        button("Add the shop").click();
+        assertThat(page.getByRole(AriaRole.CELL, new Page.GetByRoleOptions().setName("ferrowby.example")))
+                .isVisible();
+        page.navigate(theatre.desk() + "/catalogue");
+        button("From links").click();
+        page.getByLabel("Addresses of product pages at your shops, one or many").focus();
+        page.evaluate(PASTE, RIDGE);
+        assertThat(button("Add the part")).isFocused();
+        assertThat(dialog()).containsText("semi-modular");
+        page.keyboard().press("Enter");
+        assertThat(dialog()).containsText("Kelder Ridge 650 W 80 PLUS Platinum semi-modular is in the catalogue.");
+    }
+
+    @Test
+    @Order(2)
+    void whatAPageContradictsItselfInIsChosen() {
+        page.getByLabel("Addresses of product pages at your shops, one or many").focus();
+        page.evaluate(PASTE, SLATE + "\nhttps://ferrowby.example/new/nothing-here");
+        assertThat(dialog()).containsText("The page says both; choose one, or leave it not known.");
+        assertThat(dialog()).containsText("the shop answered with status 404");
+        dialog().getByLabel(Pattern.compile("^5600 MT/s")).check();
+        button("Add the part").click();
+        assertThat(dialog()).containsText("Pellan Slate 2x24 GB DDR5-5600 CL36 is in the catalogue.");
+        page.keyboard().press("Escape");
+    }
+
+    @Test
+    @Order(3)
+    void aGuideNeedsNoShop() {
+        page.navigate(theatre.desk() + "/new-guide");
+        field("Name", "The Typed Guide");
+        page.getByLabel("Region").fill("Home coast");
+        button("Make the guide").click();
+        page.getByLabel("Tier name").fill("Bosun");
+        field("From", "240");
+        field("To", "280");
+        button("Open the first edition").click();
+        assertThat(page.getByText("Edition 1 is in work")).isVisible();
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Bosun").setExact(true))
+                .click();
+        take("Power supply", "ridge");
+        take("Memory", "slate");
+        assertThat(page.getByTestId("total")).hasText("not known");
+    }
+
+    private void take(String slot, String words) {
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Slots"))
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + slot)))
+                .click();
+        assertThat(page.locator("section[aria-label='The slot'] .label").first())
+                .hasText(slot);
+        page.keyboard().press("/");
+        var query = page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Name or figures"));
+        query.fill(words);
+        assertThat(page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("(?i)" + words)))
+                        .first())
+                .isVisible();
+        query.press("Enter");
+        assertThat(query).not().isVisible();
+    }
+
+    @Test
+    @Order(4)
+    void pricesAreTypedLineAfterLine() {
+        page.navigate(theatre.desk() + "/guides/the-typed-guide/prices");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Type prices"))
+                .click();
+        assertThat(page.getByLabel(Pattern.compile("^Pellan Slate"))).isFocused();
+        page.keyboard().type("158");
+        page.keyboard().press("Enter");
+        assertThat(page.getByLabel(Pattern.compile("^Kelder Ridge"))).isFocused();
+        page.keyboard().type("104,90");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("2 of 2 saved")).isVisible();
+        page.reload();
+        assertThat(page.getByText("typed by hand")).hasCount(2);
+        page.keyboard().press("=");
+        assertThat(page.getByText("1 of 2 saved")).isVisible();
+    }
+
+    @Test
+    @Order(5)
+    void aSecondTierFollowsTheFirst() {
+        page.navigate(theatre.desk() + "/guides/the-typed-guide");
+        assertThat(page.getByText("262.90").first()).isVisible();
+        button("Add a tier").click();
+        dialog().getByLabel("follow a build until they differ").check();
+        field("Tier name", "Skipper");
+        field("From", "200");
+        field("To", "300");
+        button("Save the tier").click();
+        assertThat(dialog()).not().isVisible();
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Skipper").setExact(true))
+                .click();
+        assertThat(page.getByTestId("total")).hasText("262.90");
+    }
+
+    @Test
+    @Order(6)
+    void itIsPublishedWithTheAuthorsPrices() {
+        page.navigate(theatre.desk() + "/guides/the-typed-guide/press");
+        assertThat(page.getByText(Pattern.compile("checks fail"))).isVisible();
+        while (button("Publish anyway").count() > 0) {
+            var left = button("Publish anyway").count();
+            page.getByLabel(Pattern.compile("^Publish anyway, because: "))
+                    .first()
+                    .fill("two parts are enough here");
+            button("Publish anyway").first().click();
+            assertThat(button("Publish anyway")).hasCount(left - 1);
+        }
+        button("Publish").click();
+        button("Publish it").click();
+        assertThat(page.getByText("Edition 1 is published.")).isVisible();
+        page.navigate(theatre.readers() + "/the-typed-guide");
+        assertThat(page.locator("#tier-bosun")).containsText("The author's price (EUR)");
+        assertThat(page.locator("#tier-skipper")).containsText("262.90");
+    }
+
+    @Test
+    @Order(7)
+    void theNextEditionIsOfAChosenMonth() {
+        page.navigate(theatre.desk() + "/guides/the-typed-guide");
+        var month = page.locator("input[type=month]");
+        var proposed = month.inputValue();
+        var later = java.time.YearMonth.parse(proposed).plusMonths(1);
+        month.fill(later.toString());
+        button("Open the next edition").click();
+        assertThat(page.getByText("Edition 2 is in work")).isVisible();
+    }
+}
