@@ -67,8 +67,11 @@ final class LineMaker {
 
     private static Optional<Publication.Source> source(LinePrice price) {
         return price.offer()
-                .map(o ->
-                        new Publication.Source(o.seller().label(), o.condition().label(), o.seenAt(), o.link()));
+                .map(o -> new Publication.Source(
+                        o.seller().label(),
+                        o.condition().label(),
+                        o.seenAt(),
+                        o.link().isEmpty() ? Publication.Source.NO_PAGE : o.link()));
     }
 
     private List<Publication.Option> options(EvaluatedLine line, Option.Purpose purpose) {

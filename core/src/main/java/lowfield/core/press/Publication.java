@@ -143,8 +143,15 @@ public record Publication(
         }
     }
 
-    /** Where a price was seen, and when. */
-    public record Source(String seller, String condition, Instant seenAt, String link) {}
+    /** Where a price was seen, and when; the link is {@link #NO_PAGE} where it is the author's own word. */
+    public record Source(String seller, String condition, Instant seenAt, String link) {
+        /** A name in the place of an address, since there is no page. */
+        public static final String NO_PAGE = "urn:lowfield:own-price";
+
+        public boolean hasPage() {
+            return !link.equals(NO_PAGE);
+        }
+    }
 
     /** An alternative or upgrade with what the total would move by, and what taking it would bring along. */
     public record Option(String label, Cell price, Cell difference, String note, List<String> consequences) {}

@@ -203,7 +203,9 @@ final class PageModel {
                 words.about(line.price()),
                 note(line),
                 source.map(PageModel::seller).orElse(""),
-                source.map(Publication.Source::link).orElse(""),
+                source.filter(Publication.Source::hasPage)
+                        .map(Publication.Source::link)
+                        .orElse(""),
                 source.map(s -> words.date(s.seenAt())).orElse(""),
                 line.changedFrom().isPresent() ? "new here" : moved(line) == 0 ? "" : words.signed(line.change()),
                 line.alternatives().stream().map(this::option).toList(),
