@@ -131,6 +131,7 @@
       { key: 'ArrowRight', label: 'Next build', run: () => across(1) },
       { key: 'ArrowLeft', label: 'Build before', run: () => across(-1) },
       { key: 'h', label: 'History of this build', run: () => (dialogs.history = true) },
+      { key: 'o', label: 'All offers of this part', run: () => (dialogs.offers = true) },
       {
         key: 'l',
         label: 'The ladder: all builds side by side',
@@ -201,6 +202,7 @@
           onothers={() => (wantsOthers = true)}
           onfind={(as) => dialogs.find(as)}
           onother={() => (dialogs.other = true)}
+          onoffers={() => (dialogs.offers = true)}
           oncost={() => (dialogs.costing = line!.choice.part ?? null)}
         />{/if}
     </section>

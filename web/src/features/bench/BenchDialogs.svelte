@@ -11,6 +11,7 @@
   import BuildSheet from './BuildSheet.svelte';
   import type { OpenDialogs } from './dialogs.svelte';
   import History from './History.svelte';
+  import LineOffers from './LineOffers.svelte';
   import NewVariant from './NewVariant.svelte';
   import OtherChoice from './OtherChoice.svelte';
   import { gather, option, take } from './taking';
@@ -64,6 +65,7 @@
     onchoose={(choice) => void bench.edit(line.id, { choice })}
   />
 {/if}
+{#if line}<LineOffers bind:open={dialogs.offers} state={bench} {line} {format} />{/if}
 <History
   bind:open={dialogs.history}
   edition={bench.edition}

@@ -22,6 +22,7 @@
     onfind,
     onother,
     oncost,
+    onoffers,
   }: {
     state: BenchState;
     line: Schemas['LineView'];
@@ -33,6 +34,7 @@
     onfind: (purpose?: 'ALTERNATIVE' | 'UPGRADE') => void;
     onother: () => void;
     oncost: () => void;
+    onoffers: () => void;
   } = $props();
 
   const open = $derived(bench.isOpen);
@@ -62,6 +64,7 @@
     <div class="small flex items-center gap-2">
       <button class="btn-quiet small" onclick={() => onfind()}><span class="key">/</span> find</button>
       <button class="btn-quiet small" onclick={onother}><span class="key">e</span> something else</button>
+      {#if isPart}<button class="btn-quiet small" onclick={onoffers}><span class="key">o</span> offers</button>{/if}
       {#if line.several || !line.needed}<button class="btn-quiet small" onclick={() => void bench.remove(line.id)}
           >Remove</button
         >{/if}

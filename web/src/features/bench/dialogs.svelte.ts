@@ -11,6 +11,7 @@ export class OpenDialogs {
   variant = $state(false);
   whole = $state(false);
   other = $state(false);
+  offers = $state(false);
   /** The figure that is to be filled in. */
   gap = $state<Schemas['GapView'] | null>(null);
   /** The part whose price is typed. */

@@ -1,6 +1,7 @@
 package lowfield.core.offer;
 
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -57,6 +58,19 @@ public final class PriceList {
     public Optional<Offer> offer(UUID part) {
         var price = known.get(new PriceKey(part, 1, Optional.empty()));
         return (price == null ? PartPrice.of(offers.apply(part), policy, now, 1, Optional.empty()) : price).offer();
+    }
+
+    /**
+     * Every offer of a part that is known, cheapest at the door first, each with why it may not count; those that may have no
+     * reason.
+     */
+    public List<PartPrice.Refused> judged(UUID part, int quantity) {
+        return offers.apply(part).stream()
+                .sorted(Comparator.comparing((Offer o) -> o.landedAlone(quantity))
+                        .thenComparing(o -> o.seller().label())
+                        .thenComparing(Offer::listing))
+                .map(o -> new PartPrice.Refused(o, policy.refuse(o, now)))
+                .toList();
     }
 
     /** The price of one piece from whoever asks least. */
