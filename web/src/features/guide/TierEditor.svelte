@@ -110,8 +110,8 @@
   wide
 >
   <form onsubmit={save} class="space-y-4 px-6 py-4">
-    {#if !card}<TierStart {edition} {editions} {cards} bind:start />{/if}
     {#if card || start.how !== 'REOPEN'}<TierFields bind:tier />{/if}
+    {#if !card}<TierStart {edition} {editions} {cards} bind:start />{/if}
     <Told {sentence} />
     <div class="flex flex-wrap items-center gap-2">
       <button class="btn btn-main">Save the tier</button>
