@@ -78,9 +78,9 @@ class FirstEditionJourneyTest {
                     "Cases",
                     "Byre M",
                     List.of(
-                            new String[] {"board formats", "micro-ATX"},
-                            new String[] {"room for a card, mm", "310"},
-                            new String[] {"room for a cooler, mm", "160"}),
+                            new String[] {"motherboard form factors", "micro-ATX"},
+                            new String[] {"graphics card clearance, mm", "310"},
+                            new String[] {"CPU cooler clearance, mm", "160"}),
                     "hollowell-byre-m-black"));
 
     @BeforeAll
@@ -204,7 +204,9 @@ class FirstEditionJourneyTest {
 
     private void slot(String name) {
         page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Slots"))
-                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + name)))
+                .getByRole(
+                        AriaRole.LINK,
+                        new Locator.GetByRoleOptions().setName(Pattern.compile("^" + name + "(?! cooler)")))
                 .click();
         assertThat(page.locator("section[aria-label='The slot'] .label").first())
                 .hasText(name);
