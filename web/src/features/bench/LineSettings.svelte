@@ -31,7 +31,7 @@
       disabled={!open}
       checked={line.counted}
       onchange={(event) => void bench.edit(line.id, { counted: event.currentTarget.checked })}
-    />counted</label
+    />in the total</label
   >
   {#if places[line.slot]}<label class="small inline-flex items-center gap-1.5 text-soft"
       >Place<select

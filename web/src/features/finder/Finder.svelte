@@ -207,7 +207,7 @@
       ><span class="key">Alt G</span> upgrade</button
     >
     <button class="btn-quiet small" disabled={!chosen} onclick={() => gather(chosen!)}
-      ><span class="key">Alt S</span> into a vetted set</button
+      ><span class="key">Alt S</span> into “any of these”</button
     >
     <button class="btn-quiet small" disabled={!chosen} onclick={() => mark(chosen!)}
       ><span class="key">Alt C</span> mark</button
