@@ -261,7 +261,7 @@ class FirstEditionJourneyTest {
         assertThat(page.getByText("the shop answered with status 500")).isVisible();
         theatre.market("reset");
         button("Refresh all prices").click();
-        assertThat(page.getByText("9 pages read, 0 without a price, 9 prices accepted, 0 set aside"))
+        assertThat(page.getByText("9 pages read, 0 without a price, 9 prices accepted, 0 suspicious"))
                 .isVisible();
         page.goBack();
         assertThat(page.getByTestId("total")).hasText("875.50");

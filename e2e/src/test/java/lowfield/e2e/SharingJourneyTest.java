@@ -32,7 +32,7 @@ class SharingJourneyTest {
                             Pattern.compile("Ostrand Shoal micro is in Bosun, main build now.*; u takes it back")))
                     .isVisible();
             page.keyboard().press("u");
-            assertThat(page.getByText("Undone: Motherboard: choice")).isVisible();
+            assertThat(page.getByText("Undone: Motherboard: carried over")).isVisible();
         }
     }
 
