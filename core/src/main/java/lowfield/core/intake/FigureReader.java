@@ -59,8 +59,8 @@ public final class FigureReader {
         return switch (field.holds()) {
             case NUMBER -> number(field, statement).map(n -> n);
             case YES_NO -> yesOrNo(field, text).map(y -> y);
-            case TEXT -> Terms.text(kind.name(), field.name(), text).map(t -> t);
-            case SET -> Terms.set(kind.name(), field.name(), text).map(s -> s);
+            case TEXT -> FigureWords.text(kind.name(), field.name(), text).map(t -> t);
+            case SET -> FigureWords.set(kind.name(), field.name(), text).map(s -> s);
             case PAIRS, ROWS -> Optional.empty();
         };
     }

@@ -105,7 +105,7 @@ final class Labels {
     private static final List<String> PSU = List.of(
             "rating=wattage|power|rated power|output power|total power|max power|total output|capacity|continuous power",
             "efficiency=efficiency|80 plus|efficiency rating|certification|80 plus certification|energy efficiency",
-            "standard=atx version|atx standard|standard|atx12v version|intel form factor|specification",
+            "standard=atx version|atx standard|standard|atx12v version|specification",
             "format=form factor|format|size|psu form factor",
             "length=length|depth|psu length",
             "processorPlugs=eps|cpu connectors|eps connectors|eps plugs|cpu 4 4 pin|eps12v connectors|4 4 pin cpu|8 pin eps",

@@ -37,7 +37,9 @@ final class NameReader {
             case SCREEN -> found.number("refresh", "\\b(\\d{2,3}) ?hz\\b");
             default -> {}
         }
-        kind.schema().field("colour").ifPresent(f -> found.text("colour", Terms.text(kind.name(), "colour", name)));
+        kind.schema()
+                .field("colour")
+                .ifPresent(f -> found.text("colour", FigureWords.text(kind.name(), "colour", name)));
         return found.figures;
     }
 
@@ -46,10 +48,10 @@ final class NameReader {
             found.add("modules", Integer.valueOf(m.group(1)), m.group());
             found.add("moduleSize", Integer.valueOf(m.group(2)), m.group());
         });
-        found.text("generation", Terms.text(kind.name(), "generation", found.low));
+        found.text("generation", FigureWords.text(kind.name(), "generation", found.low));
         found.number("speed", "\\bddr[345][- ](\\d{4,5})\\b|\\b(\\d{4,5}) ?(?:mt/s|mhz)\\b");
         found.number("latency", "\\bcl ?-?(\\d{2})\\b");
-        found.text("kind", Terms.text(kind.name(), "kind", found.low));
+        found.text("kind", FigureWords.text(kind.name(), "kind", found.low));
         if (found.low.matches(".*\\bargb\\b.*|.*\\brgb\\b.*")) {
             found.add("lit", true, "RGB");
         }
@@ -58,12 +60,12 @@ final class NameReader {
     private void psu(Found found) {
         found.number("rating", "\\b(\\d{3,4}) ?w(?:att)?\\b");
         if (found.low.matches(".*(80 ?plus|gold|platinum|titanium|bronze).*")) {
-            found.text("efficiency", Terms.text(kind.name(), "efficiency", found.low));
+            found.text("efficiency", FigureWords.text(kind.name(), "efficiency", found.low));
         }
-        found.text("cables", Terms.text(kind.name(), "cables", found.low));
-        found.text("standard", Terms.text(kind.name(), "standard", found.low));
+        found.text("cables", FigureWords.text(kind.name(), "cables", found.low));
+        found.text("standard", FigureWords.text(kind.name(), "standard", found.low));
         if (found.low.matches(".*\\bsfx.*")) {
-            found.text("format", Terms.text(kind.name(), "format", found.low));
+            found.text("format", FigureWords.text(kind.name(), "format", found.low));
         }
     }
 
@@ -71,18 +73,18 @@ final class NameReader {
         found.match("\\b(\\d{1,4}(?:[.,]\\d)?) ?(tb|gb)\\b")
                 .ifPresent(
                         m -> Quantity.of(m.group(), "GB", true).ifPresent(gb -> found.add("capacity", gb, m.group())));
-        found.text("shape", Terms.text(kind.name(), "shape", found.low));
+        found.text("shape", FigureWords.text(kind.name(), "shape", found.low));
         found.number("generation", "\\bpcie? ?(?:gen ?)?(\\d)(?:\\.0)?\\b");
         if (found.low.matches(".*\\b(nvme|sata|pcie)\\b.*")) {
-            found.text("protocol", Terms.text(kind.name(), "protocol", found.low));
+            found.text("protocol", FigureWords.text(kind.name(), "protocol", found.low));
         }
-        found.text("cells", Terms.text(kind.name(), "cells", found.low));
+        found.text("cells", FigureWords.text(kind.name(), "cells", found.low));
     }
 
     private void card(Found found) {
         found.text("chip", chip(found.name));
         found.number("memory", "\\b(\\d{1,2}) ?gb?\\b");
-        found.text("memoryType", Terms.text(kind.name(), "memoryType", found.low));
+        found.text("memoryType", FigureWords.text(kind.name(), "memoryType", found.low));
     }
 
     private void cooler(Found found) {
@@ -95,12 +97,12 @@ final class NameReader {
     private void motherboard(Found found) {
         found.text(
                 "format",
-                Terms.text(kind.name(), "format", found.low)
+                FigureWords.text(kind.name(), "format", found.low)
                         .filter(f -> !f.equals("ATX") || found.low.matches(".*\\batx\\b.*")));
         if (found.low.matches(".*\\bwi-?fi\\b.*")) {
             found.add("radio", true, found.name);
         }
-        found.text("memoryGeneration", Terms.text(kind.name(), "memoryGeneration", found.low));
+        found.text("memoryGeneration", FigureWords.text(kind.name(), "memoryGeneration", found.low));
     }
 
     /** The longest chip name that the catalogue knows and the part's name holds. */

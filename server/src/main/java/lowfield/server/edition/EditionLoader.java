@@ -245,7 +245,7 @@ public class EditionLoader {
 
     private LinePrices prices(GuideInfo guide, PricePolicy policy) {
         var now = clock.instant();
-        return new LinePrices(
-                offers.prices(policy, guide.pricedAt(), now), offers.bookable(policy, guide.pricedAt(), now));
+        var shops = guide.pricedAt();
+        return new LinePrices(offers.prices(policy, shops, now), offers.bookable(policy, shops, now));
     }
 }

@@ -10,7 +10,7 @@ import java.util.function.Function;
 import java.util.regex.Pattern;
 
 /** How words on a page are written as figures: form factors, plugs, classes and colours by the names that checks know. */
-final class Terms {
+final class FigureWords {
     private static final Map<String, String> FORMATS = ordered(
             "e-?atx|extended atx", "E-ATX",
             "micro[- ]?atx|m-?atx|µatx|matx", "micro-ATX",
@@ -62,20 +62,20 @@ final class Terms {
                     "POWER_SUPPLY.standard",
                     t -> pattern("atx ?(?:12v )?(?:v(?:ersion)?\\.? ?)?([23]\\.\\d{1,2})", t, "ATX %s")
                             .or(() -> pattern("^v?(?:ersion )?([23]\\.\\d{1,2})$", t, "ATX %s"))),
-            Map.entry("POWER_SUPPLY.cables", Terms::modularity),
-            Map.entry("MOTHERBOARD.memoryGeneration", Terms::ddr),
-            Map.entry("MEMORY.generation", Terms::ddr),
-            Map.entry("MEMORY.kind", Terms::moduleType),
+            Map.entry("POWER_SUPPLY.cables", FigureWords::modularity),
+            Map.entry("MOTHERBOARD.memoryGeneration", FigureWords::ddr),
+            Map.entry("MEMORY.generation", FigureWords::ddr),
+            Map.entry("MEMORY.kind", FigureWords::moduleType),
             Map.entry(
                     "GRAPHICS_CARD.memoryType",
                     t -> pattern("(gddr\\d\\w?)", t, "%s").map(w -> w.toUpperCase(Locale.ROOT))),
             Map.entry("DRIVE.shape", t -> one(SHAPES, t)),
             Map.entry("DRIVE.cells", t -> one(CELLS, t)),
-            Map.entry("DRIVE.protocol", Terms::protocol),
+            Map.entry("DRIVE.protocol", FigureWords::protocol),
             Map.entry("SCREEN.resolution", t -> one(RESOLUTIONS, t)),
-            Map.entry("COOLER.type", Terms::coolerType));
+            Map.entry("COOLER.type", FigureWords::coolerType));
 
-    private Terms() {}
+    private FigureWords() {}
 
     private static Map<String, String> ordered(String... pairs) {
         var map = new LinkedHashMap<String, String>();
