@@ -73,6 +73,12 @@ public final class PriceList {
                 .toList();
     }
 
+    /** Whether nothing but its condition keeps an offer from counting. */
+    public boolean isKeptOutByConditionAlone(Offer offer) {
+        return !policy.conditions().contains(offer.condition())
+                && policy.refuse(offer, now).size() == 1;
+    }
+
     /** The price of one piece from whoever asks least. */
     public PartPrice of(UUID part) {
         return of(part, 1, Optional.empty());

@@ -60,15 +60,9 @@ public class LineOffers {
                         ViewMaker.offer(j.offer()),
                         taken.filter(j.offer().listing()::equals).isPresent(),
                         j.why(),
-                        needs(j),
+                        list.isKeptOutByConditionAlone(j.offer()) ? j.offer().condition() : null,
                         saves(j.offer(), cheapestNew)))
                 .toList();
-    }
-
-    private static @Nullable Condition needs(PartPrice.Refused judged) {
-        var condition = judged.offer().condition();
-        var only = List.of(condition.label() + " is not admitted");
-        return judged.why().equals(only) ? condition : null;
     }
 
     private static @Nullable Long saves(Offer offer, Optional<Offer> cheapestNew) {

@@ -10,6 +10,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import lowfield.core.RuleBroken;
+import lowfield.core.guide.Following;
 import lowfield.core.guide.Slot;
 import lowfield.server.accounts.Person;
 import lowfield.server.edition.BuildRows;
@@ -22,8 +23,11 @@ import lowfield.server.edition.TierState;
 import lowfield.server.edition.VariantState;
 import lowfield.server.guide.Editions;
 import lowfield.server.guide.GuideInfo;
+import lowfield.server.guide.OverrideForm;
 import lowfield.server.guide.TierForm;
+import lowfield.server.guide.TierInfo;
 import lowfield.server.platform.NotFound;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -69,8 +73,19 @@ public class TierCopies {
         var build = UUID.randomUUID();
         var tier = UUID.randomUUID();
         var own = taken(source, build);
-        var state = new VariantState(tier, new BuildState("main build", 0, "", null), own, List.of());
+        var main = new BuildState("main build", 0, "", otherOffers(source));
+        var state = new VariantState(tier, main, own, List.of());
         return added(edition, tier, form, Map.of(build, state), ": tier added", by);
+    }
+
+    /** Which other offers the build admits, so that its lines find the prices that they had. */
+    private @Nullable OverrideForm otherOffers(Source source) {
+        return editions.plan(source.edition()).tiers().stream()
+                .flatMap(t -> t.builds().stream())
+                .filter(b -> b.id().equals(source.build()))
+                .findFirst()
+                .map(TierInfo.BuildInfo::policy)
+                .orElse(null);
     }
 
     private SortedMap<UUID, LineState> taken(Source source, UUID build) {
@@ -80,11 +95,12 @@ public class TierCopies {
             throw new NotFound("There is no such build in that edition.");
         }
         var byId = byId(all);
+        var following = lines.following(source.edition());
         var own = new TreeMap<UUID, LineState>();
         for (var row : from) {
             var line = source.how() == How.FOLLOW
                     ? row.state().followedFrom(build, row.id())
-                    : effective(row, source.edition(), byId).alone(build);
+                    : effective(row, following, byId).alone(build);
             own.put(UUID.randomUUID(), line);
         }
         return own;
@@ -96,9 +112,8 @@ public class TierCopies {
                 .collect(Collectors.toMap(StoredLine::id, Function.identity()));
     }
 
-    private LineState effective(StoredLine row, UUID edition, Map<UUID, StoredLine> all) {
-        var source = all.get(lines.following(edition).source(row.id()));
-        return row.following(source).state();
+    private static LineState effective(StoredLine row, Following following, Map<UUID, StoredLine> all) {
+        return row.following(all.get(following.source(row.id()))).state();
     }
 
     /**
@@ -113,6 +128,7 @@ public class TierCopies {
                 !blocks.order(edition).tiers().contains(tier), "This tier is in the edition already; edit it there.");
         var then = blocks.read(older, tier).orElseThrow(() -> new NotFound("There is no such tier in that edition."));
         var all = byId(lines.of(older));
+        var following = lines.following(older);
         var inside = then.builds().values().stream()
                 .flatMap(b -> b.lines().keySet().stream())
                 .collect(Collectors.toSet());
@@ -125,7 +141,7 @@ public class TierCopies {
                         line,
                         follows == null || inside.contains(follows)
                                 ? state
-                                : effective(all.get(line), older, all).alone(id));
+                                : effective(all.get(line), following, all).alone(id));
             });
             now.put(id, new VariantState(tier, build.build(), own, build.answers()));
         });

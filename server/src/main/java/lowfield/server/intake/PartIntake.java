@@ -81,9 +81,10 @@ public class PartIntake {
             var why = page.fetched().why();
             return none(shop, why.isEmpty() ? "nothing came back" : why);
         }
+        var known = chips.all();
         var products = ProductPage.read(fetched.html(), shop.name(), Money.currencyOf(shop.currency())).stream()
                 .limit(60)
-                .map(d -> part(d, shop, kind))
+                .map(d -> part(d, shop, kind, known))
                 .toList();
         return products.isEmpty()
                 ? none(shop, "the page names no product")
@@ -98,7 +99,8 @@ public class PartIntake {
         return Optional.ofNullable(shop.id()).orElseThrow();
     }
 
-    private ReadPart part(ProductPage.Described described, Shops.Shop shop, @Nullable Kind asked) {
+    private ReadPart part(
+            ProductPage.Described described, Shops.Shop shop, @Nullable Kind asked, List<Chips.Chip> named) {
         var known = numbers.part(described.gtin(), described.makerNumber())
                 .map(id -> parts.catalogue().part(id));
         var kind = known.map(Part::kind)
@@ -112,7 +114,7 @@ public class PartIntake {
                 described.gtin().orElse(null),
                 described.makerNumber().orElse(null),
                 price(described, shop),
-                kind.map(k -> figures(k, described)).orElse(List.of()),
+                kind.map(k -> figures(k, described, named)).orElse(List.of()),
                 known.map(p -> new KnownPart(
                                 p.id(), p.fullName(), p.kind().schema().write(p.spec())))
                         .orElse(null));
@@ -134,11 +136,9 @@ public class PartIntake {
                 : name;
     }
 
-    private List<FigureRead> figures(Kind kind, ProductPage.Described described) {
-        var named = chips.all().stream()
-                .filter(c -> c.kind() == kind)
-                .map(Chips.Chip::name)
-                .toList();
+    private static List<FigureRead> figures(Kind kind, ProductPage.Described described, List<Chips.Chip> all) {
+        var named =
+                all.stream().filter(c -> c.kind() == kind).map(Chips.Chip::name).toList();
         return new FigureReader(kind, named)
                 .read(described.name(), described.statements()).entrySet().stream()
                         .map(e -> new FigureRead(

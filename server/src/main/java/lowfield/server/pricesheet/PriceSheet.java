@@ -1,6 +1,5 @@
 package lowfield.server.pricesheet;
 
-import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -20,7 +19,6 @@ import lowfield.server.edition.ChoiceState;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LoadedEdition;
 import lowfield.server.prices.LastTyped;
-import lowfield.server.prices.Offers;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,15 +30,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class PriceSheet {
     private final EditionLoader editions;
-    private final Offers offers;
     private final LastTyped typed;
-    private final Clock clock;
 
-    PriceSheet(EditionLoader editions, Offers offers, LastTyped typed, Clock clock) {
+    PriceSheet(EditionLoader editions, LastTyped typed) {
         this.editions = editions;
-        this.offers = offers;
         this.typed = typed;
-        this.clock = clock;
     }
 
     /** Why a price is to be typed. */
@@ -88,12 +82,17 @@ public class PriceSheet {
             @Nullable ChoiceState choice,
             @Nullable Integer version) {}
 
-    private record Asked(Part part, PartPrice price, List<PriceUse> uses) {}
+    /** A part with its price where it is used; lines may admit different offers, so that one can lack what another has. */
+    private record Asked(Part part, PartPrice price, List<PriceUse> uses) {
+        Asked and(Asked other) {
+            var both = Stream.concat(uses.stream(), other.uses.stream()).toList();
+            return new Asked(part, price.offer().isPresent() ? other.price : price, both);
+        }
+    }
 
     @Transactional(readOnly = true)
     public List<PriceToType> rows(UUID edition) {
         var loaded = editions.load(edition);
-        var prices = offers.prices(loaded.edition().policy(), loaded.guide().pricedAt(), clock.instant());
         var asked = new LinkedHashMap<UUID, Asked>();
         var unlisted = new ArrayList<PriceToType>();
         for (var tier : loaded.tiers()) {
@@ -108,11 +107,10 @@ public class PriceSheet {
                             && line.plan().isOwn()) {
                         unlisted.add(row(loaded, line, f, use));
                     }
+                    var prices = build.lists().of(line.id()).counted();
                     parts(line)
-                            .forEach(p -> asked.computeIfAbsent(
-                                            p.id(), id -> new Asked(p, prices.of(id), new ArrayList<>()))
-                                    .uses()
-                                    .add(use));
+                            .forEach(p ->
+                                    asked.merge(p.id(), new Asked(p, prices.of(p.id()), List.of(use)), Asked::and));
                 }
             }
         }
@@ -148,7 +146,7 @@ public class PriceSheet {
                 asked.part().id(),
                 asked.part().fullName(),
                 offer.isPresent() ? State.TYPED : State.MISSING,
-                List.copyOf(asked.uses()),
+                asked.uses(),
                 last(asked.price(), typed),
                 typed.map(PriceSheet::place).orElse(null),
                 asked.price().whyNone(),
