@@ -41,12 +41,12 @@
       ...(name !== card?.buildName ? { name } : {}),
       ...(note !== card?.note ? { note } : {}),
     };
-    if (Object.keys(patch).length) await bench.frame(patch);
+    if (Object.keys(patch).length) await bench.whole.frame(patch);
     if (!bench.sentence) open = false;
   }
 
   async function spread(): Promise<void> {
-    const made = await bench.spread();
+    const made = await bench.whole.spread();
     if (made)
       spreadTold = [`Made in ${made.builds.length} ${made.builds.length === 1 ? 'tier' : 'tiers'}`, ...made.passedOver]
         .join('; ')
@@ -54,7 +54,7 @@
   }
 
   async function remove(): Promise<void> {
-    if (await bench.removeBuild()) {
+    if (await bench.whole.remove()) {
       open = false;
       ongone();
     }
@@ -72,19 +72,22 @@
         placeholder="look at this next time"
         bind:value={note}></textarea></label
     >
-    <OtherOffers policy={card?.policy} onsave={(policy) => void bench.frame({ policy })} />
+    <OtherOffers policy={card?.policy} onsave={(policy) => void bench.whole.frame({ policy })} />
     <Told sentence={bench.sentence} /><Told sentence={spreadTold} tone="moss" />
     <div class="flex flex-wrap items-center gap-2">
       <button class="btn btn-main">Save</button>
       {#if place > 0}
-        <button type="button" class="btn" disabled={place < 2} onclick={() => void bench.frame({ position: place - 1 })}
-          >Move before</button
+        <button
+          type="button"
+          class="btn"
+          disabled={place < 2}
+          onclick={() => void bench.whole.frame({ position: place - 1 })}>Move before</button
         >
         <button
           type="button"
           class="btn"
           disabled={place >= many - 1}
-          onclick={() => void bench.frame({ position: place + 1 })}>Move behind</button
+          onclick={() => void bench.whole.frame({ position: place + 1 })}>Move behind</button
         >
         <button type="button" class="btn" onclick={() => void spread()}>Make it in every tier</button>
         <button type="button" class="btn ml-auto" onclick={() => void remove()}>Remove the variant</button>

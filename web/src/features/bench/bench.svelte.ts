@@ -2,6 +2,7 @@ import { api, Problem, taken, type Schemas } from '$lib/api/client';
 import { EditQueue } from '$lib/edits.svelte';
 import { isTextField } from '$lib/keys.svelte';
 import type { Change } from '$lib/live';
+import { BuildEdits } from './build-edits';
 import type { Clash, Edit } from './edit';
 
 type Line = Schemas['LineView'];
@@ -17,11 +18,15 @@ export class BenchState {
   private open: string | undefined;
   private heard: Change | null = null;
   private readonly edits = new EditQueue(() => this.catchUp());
+  /** What is done to the build as a whole. */
+  readonly whole: BuildEdits;
 
   constructor(
     readonly edition: string,
     readonly build: string,
-  ) {}
+  ) {
+    this.whole = new BuildEdits(this, this.edits);
+  }
 
   get waiting(): number {
     return this.edits.waiting;
@@ -158,59 +163,6 @@ export class BenchState {
         ),
       );
     });
-  }
-
-  /** Names the build, moves it among the tier's variants, or notes something on it. */
-  frame(patch: Schemas['BuildPatch']): Promise<void> {
-    return this.edits.add(async (headers) => {
-      const version = this.bench?.card.version ?? 0;
-      await this.edits.patiently(() =>
-        taken(
-          api.PATCH('/api/editions/{edition}/builds/{build}', {
-            params: { path: { edition: this.edition, build: this.build }, header: { 'If-Match': `"${version}"` } },
-            headers,
-            body: patch,
-          }),
-        ),
-      );
-      await this.load();
-    });
-  }
-
-  /** Makes the same variant in every other tier; what came of it, absent when it was refused. */
-  async spread(): Promise<Schemas['Spread'] | undefined> {
-    let made: Schemas['Spread'] | undefined;
-    await this.edits.add(async (headers) => {
-      made = await this.edits.patiently(() =>
-        taken(
-          api.POST('/api/editions/{edition}/builds/{build}/spread', {
-            params: { path: { edition: this.edition, build: this.build } },
-            headers,
-          }),
-        ),
-      );
-    });
-    return made;
-  }
-
-  /** Takes the whole variant out; whether that was done. */
-  async removeBuild(): Promise<boolean> {
-    let isGone = false;
-    await this.edits.add(async (headers) => {
-      await this.edits.patiently(() =>
-        taken(
-          api.DELETE('/api/editions/{edition}/builds/{build}', {
-            params: {
-              path: { edition: this.edition, build: this.build },
-              header: { 'If-Match': `"${this.bench?.stamp ?? 0}"` },
-            },
-            headers,
-          }),
-        ),
-      );
-      isGone = true;
-    });
-    return isGone;
   }
 
   /** Answers a caution, or takes the answer back when there are no words. */

@@ -10,7 +10,6 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
@@ -21,101 +20,16 @@ import org.junit.jupiter.api.TestMethodOrder;
 /** From an empty desk to a published page and on to the next edition, as an author would go: each step stands on the one before. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class FirstEditionJourneyTest {
-    private Theatre theatre;
-    private Chromium chromium;
-    private Page page;
+class FirstEditionJourneyTest extends EmptyDesk {
     private final List<String> broken = new CopyOnWriteArrayList<>();
 
-    private record Thing(String kind, String name, List<String[]> figures, String slug) {}
-
-    private static final List<Thing> THINGS = List.of(
-            new Thing(
-                    "Graphics cards",
-                    "Vane Five 8 GB",
-                    List.of(new String[] {"board power, W", "165"}, new String[] {"length, mm", "242"}),
-                    "merrowby-vane-five-8-gb-black"),
-            new Thing(
-                    "Graphics cards",
-                    "Basalt 16 GB",
-                    List.of(new String[] {"board power, W", "320"}, new String[] {"length, mm", "331"}),
-                    "hartle-basalt-16-gb"),
-            new Thing(
-                    "CPUs",
-                    "Fennel Six",
-                    List.of(new String[] {"socket", "Moor"}, new String[] {"maximum power, W", "88"}),
-                    "aldane-fennel-six"),
-            new Thing(
-                    "Motherboards",
-                    "Quay micro",
-                    List.of(
-                            new String[] {"socket", "Moor"},
-                            new String[] {"form factor", "micro-ATX"},
-                            new String[] {"memory generation", "DDR5"},
-                            new String[] {"memory slots", "4"}),
-                    "ostrand-quay-micro"),
-            new Thing(
-                    "Memory kits",
-                    "Slate 2 x 8 GB",
-                    List.of(new String[] {"generation", "DDR5"}, new String[] {"modules", "2"}),
-                    "pellan-slate-2-x-8-gb-ddr5-5600"),
-            new Thing(
-                    "CPU coolers",
-                    "120 Tower",
-                    List.of(new String[] {"sockets", "Moor, Fen"}, new String[] {"height, mm", "154"}),
-                    "stillmoor-120-tower"),
-            new Thing(
-                    "SSDs and hard disks",
-                    "Beck 1 TB",
-                    List.<String[]>of(new String[] {"capacity, GB", "1000"}),
-                    "drumlin-beck-1-tb"),
-            new Thing(
-                    "Power supplies",
-                    "550 Gold",
-                    List.<String[]>of(new String[] {"rated power, W", "550"}),
-                    "kelder-550-gold"),
-            new Thing(
-                    "Cases",
-                    "Byre M",
-                    List.of(
-                            new String[] {"motherboard form factors", "micro-ATX"},
-                            new String[] {"graphics card clearance, mm", "310"},
-                            new String[] {"CPU cooler clearance, mm", "160"}),
-                    "hollowell-byre-m-black"));
-
     @BeforeAll
-    void open() throws Exception {
-        theatre = new Theatre(false);
-        chromium = new Chromium();
-        page = chromium.browser()
-                .newContext(new Browser.NewContextOptions()
-                        .setViewportSize(1280, 800)
-                        .setLocale("en-GB"))
-                .newPage();
+    void listenToTheContentPolicy() {
         page.onConsoleMessage(m -> {
             if (m.type().equals("error") && m.text().contains("Content Security Policy")) {
                 broken.add(m.text());
             }
         });
-    }
-
-    @AfterAll
-    void close() throws Exception {
-        chromium.close();
-        theatre.close();
-    }
-
-    private Locator button(String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private Locator dialog() {
-        return page.getByRole(AriaRole.DIALOG);
-    }
-
-    private void fill(Locator within, String label, String text) {
-        within.getByLabel(label, new Locator.GetByLabelOptions().setExact(true)).fill(text);
     }
 
     @Test
@@ -138,13 +52,13 @@ class FirstEditionJourneyTest {
     void shopsAndPartsAreEntered() {
         page.navigate(theatre.desk() + "/shops");
         button("Add a shop").click();
-        fill(dialog(), "Name", "Ferrowby");
-        fill(dialog(), "Host", "https://ferrowby.example/");
-        fill(dialog(), "Ships free from", "79");
+        field("Name", "Ferrowby");
+        field("Host", "https://ferrowby.example/");
+        field("Ships free from", "79");
         dialog().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add the shop"))
                 .click();
         assertThat(dialog().getByRole(AriaRole.ALERT)).containsText("without https://");
-        fill(dialog(), "Host", "ferrowby.example");
+        field("Host", "ferrowby.example");
         dialog().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add the shop"))
                 .click();
         assertThat(page.getByRole(
@@ -152,15 +66,15 @@ class FirstEditionJourneyTest {
                         new Page.GetByRoleOptions().setName("Ferrowby").setExact(true)))
                 .isVisible();
         page.navigate(theatre.desk() + "/catalogue");
-        THINGS.forEach(this::addPart);
+        FirstPart.ALL.forEach(this::addPart);
     }
 
-    private void addPart(Thing thing) {
+    private void addPart(FirstPart thing) {
         page.getByLabel("Kind", new Page.GetByLabelOptions().setExact(true)).selectOption(thing.kind());
         button("Add a part").click();
-        fill(dialog(), "Maker", "Test");
-        fill(dialog(), "Product", thing.name());
-        thing.figures().forEach(f -> fill(dialog(), f[0], f[1]));
+        field("Maker", "Test");
+        field("Product", thing.name());
+        thing.figures().forEach(f -> field(f[0], f[1]));
         dialog().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add the part"))
                 .click();
         assertThat(dialog()).not().isVisible();
@@ -168,7 +82,7 @@ class FirstEditionJourneyTest {
                 .getByRole(AriaRole.BUTTON)
                 .last()
                 .click();
-        fill(dialog(), "Address of the shop's page", "https://ferrowby.example/p/" + thing.slug());
+        field("Address of the shop's page", "https://ferrowby.example/p/" + thing.slug());
         dialog().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Keep the address"))
                 .click();
         assertThat(dialog().getByRole(AriaRole.STATUS)).containsText("The next round fetches it");
@@ -202,30 +116,10 @@ class FirstEditionJourneyTest {
         assertThat(page.getByTestId("total")).hasText("0.00");
     }
 
-    private void slot(String name) {
-        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Slots"))
-                .getByRole(
-                        AriaRole.LINK,
-                        new Locator.GetByRoleOptions().setName(Pattern.compile("^" + name + "(?! cooler)")))
-                .click();
-        assertThat(page.locator("section[aria-label='The slot'] .label").first())
-                .hasText(name);
-    }
-
-    private void take(String words) {
-        page.keyboard().press("/");
-        var query = page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Name or figures"));
-        query.fill(words);
-        assertThat(page.locator("#candidates [role=option]")).hasCount(1);
-        query.press("Enter");
-        assertThat(dialog()).not().isVisible();
-    }
-
     @Test
     @Order(4)
     void everySlotIsFilledFromTheFinder() {
-        slot("Graphics card");
-        take("basalt");
+        take("Graphics card", "basalt");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Test Basalt 16 GB")))
                 .isVisible();
         for (var choice : List.of(
@@ -236,13 +130,11 @@ class FirstEditionJourneyTest {
                 "System drive|beck",
                 "Power supply|gold",
                 "Case|byre")) {
-            slot(choice.split("\\|")[0]);
-            take(choice.split("\\|")[1]);
+            take(choice.split("\\|")[0], choice.split("\\|")[1]);
         }
         var tally = page.getByRole(AriaRole.COMPLEMENTARY, new Page.GetByRoleOptions().setName("Tally"));
         assertThat(tally).containsText("331 mm long; the case takes only 310 mm");
-        slot("Graphics card");
-        take("vane");
+        take("Graphics card", "vane");
         assertThat(tally).not().containsText("331 mm long");
         page.keyboard().press("u");
         assertThat(tally).containsText("331 mm long; the case takes only 310 mm");

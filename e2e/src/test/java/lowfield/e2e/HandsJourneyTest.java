@@ -2,12 +2,9 @@ package lowfield.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
@@ -18,7 +15,7 @@ import org.junit.jupiter.api.TestMethodOrder;
 /** From an empty desk to a published guide that buys at no shop: parts from links, prices typed, a second tier that follows. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class HandsJourneyTest {
+class HandsJourneyTest extends EmptyDesk {
     private static final String RIDGE = "https://ferrowby.example/new/kelder-ridge-650";
     private static final String SLATE = "https://ferrowby.example/new/pellan-slate-2x24";
     private static final String PASTE = """
@@ -30,19 +27,8 @@ class HandsJourneyTest {
             }
             """;
 
-    private Theatre theatre;
-    private Chromium chromium;
-    private Page page;
-
     @BeforeAll
-    void open() throws Exception {
-        theatre = new Theatre(false);
-        chromium = new Chromium();
-        page = chromium.browser()
-                .newContext(new Browser.NewContextOptions()
-                        .setViewportSize(1280, 800)
-                        .setLocale("en-GB"))
-                .newPage();
+    void takeTheToken() throws Exception {
         page.navigate(theatre.desk());
         page.getByLabel("One-time token").fill(theatre.token());
         page.getByLabel("Your name").fill("Ines Vollan");
@@ -50,25 +36,6 @@ class HandsJourneyTest {
         page.getByLabel("Password").fill("harbour-lights");
         button("Make the account").click();
         assertThat(page.getByText("No guide yet")).isVisible();
-    }
-
-    @AfterAll
-    void close() throws Exception {
-        chromium.close();
-        theatre.close();
-    }
-
-    private Locator button(String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private Locator dialog() {
-        return page.getByRole(AriaRole.DIALOG);
-    }
-
-    private void field(String label, String text) {
-        page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).fill(text);
     }
 
     @Test
@@ -123,20 +90,6 @@ class HandsJourneyTest {
         take("Power supply", "ridge");
         take("Memory", "slate");
         assertThat(page.getByTestId("total")).hasText("not known");
-    }
-
-    private void take(String slot, String words) {
-        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Slots"))
-                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + slot)))
-                .click();
-        assertThat(page.locator("section[aria-label='The slot'] .label").first())
-                .hasText(slot);
-        page.keyboard().press("/");
-        var query = page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Name or figures"));
-        query.fill(words);
-        assertThat(page.locator("#candidates [role=option]")).hasCount(1);
-        query.press("Enter");
-        assertThat(query).not().isVisible();
     }
 
     @Test

@@ -3,11 +3,9 @@ package lowfield.core.attention;
 import static lowfield.core.edition.TestEdition.because;
 import static lowfield.core.edition.TestEdition.eur;
 import static lowfield.core.edition.TestEdition.following;
-import static lowfield.core.edition.TestEdition.offering;
 import static lowfield.core.edition.TestEdition.part;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -16,98 +14,21 @@ import java.util.UUID;
 import java.util.stream.IntStream;
 import lowfield.core.check.TestBuild;
 import lowfield.core.edition.EvaluatedEdition;
-import lowfield.core.edition.Option;
 import lowfield.core.edition.TestEdition;
 import lowfield.core.guide.Band;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Slot;
-import lowfield.core.offer.Condition;
-import lowfield.core.offer.Stock;
-import lowfield.core.part.Release;
 import lowfield.core.reason.Reason;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class AttentionListTest {
-    private static final int OLD_AFTER = 3;
-
-    private static AttentionList of(TestEdition edition) {
-        return of(edition, List.of(), Map.of());
-    }
-
-    private static AttentionList of(TestEdition edition, List<Doubt> doubts, Map<String, Double> kinds) {
-        return AttentionList.of(
-                edition.edition(), new AttentionList.Measures(TestEdition.NOW, OLD_AFTER, doubts, kinds));
-    }
-
-    private static List<Gate> shut(TestEdition edition) {
-        return GateResult.of(of(edition)).stream()
-                .filter(r -> !r.holds())
-                .map(GateResult::gate)
-                .toList();
-    }
-
-    private static TestBuild sound() {
-        return TestBuild.sound();
-    }
-
-    /** Sound but for one caution: a part that is ending. */
-    private static TestBuild cautioned() {
-        var ending = TestBuild.part(
-                Slot.OPERATING_SYSTEM, TestBuild.figuresOf(Slot.OPERATING_SYSTEM), Release.ENDING, Optional.empty());
-        return sound().choosing(Slot.OPERATING_SYSTEM, new Choice.Chosen(ending));
-    }
-
+class AttentionListTest extends AttentionCase {
     @Test
     void aGoodEditionWantsNothingAndPassesEveryGate() {
         var list = of(new TestEdition().tier("Mate", sound()));
         assertThat(list.queue()).isEmpty();
         assertThat(GateResult.of(list)).hasSize(Gate.values().length).allMatch(GateResult::holds);
-    }
-
-    @Test
-    void eachGateStopsWhatItIsFor() {
-        var board = part(sound(), Slot.MOTHERBOARD);
-        var dead = TestBuild.like(Slot.MEMORY, "modules", 4);
-        var old = TestEdition.NOW.minus(Duration.ofDays(4));
-        assertThat(shut(new TestEdition().tier("Mate", sound().choosing(Slot.CASE, new Choice.Empty()))))
-                .containsExactly(Gate.SLOTS);
-        assertThat(shut(new TestEdition().tier("Mate", sound().with(Slot.PROCESSOR, "socket", "Heath"))))
-                .containsExactly(Gate.CLASHES);
-        assertThat(shut(new TestEdition().tier("Mate", sound().without(Slot.GRAPHICS_CARD, "length"))))
-                .containsExactly(Gate.FIGURES);
-        assertThat(shut(new TestEdition().tier("Mate", new Band.FromTo(eur(1), eur(2)), sound())))
-                .containsExactly(Gate.BAND);
-        assertThat(shut(new TestEdition()
-                        .planning(l -> because(l, Reason.none()))
-                        .tier("Mate", sound())))
-                .containsExactly(Gate.REASONS);
-        assertThat(shut(new TestEdition()
-                        .planning(l -> because(l, new Reason("Because.", "part:other")))
-                        .tier("Mate", sound())))
-                .containsExactly(Gate.REASONS);
-        assertThat(shut(new TestEdition()
-                        .offered(board, 100, Stock.IN_STOCK, old, Condition.NEW)
-                        .tier("Mate", sound())))
-                .containsExactly(Gate.PRICES);
-        assertThat(shut(new TestEdition().gone(board).tier("Mate", sound()))).containsExactly(Gate.BAND, Gate.PRICES);
-        assertThat(shut(new TestEdition()
-                        .gone(dead)
-                        .planning(l ->
-                                l.slot() == Slot.MEMORY ? offering(l, new Option(Option.Purpose.UPGRADE, dead, "")) : l)
-                        .tier("Mate", sound())))
-                .containsExactly(Gate.OPTIONS);
-        assertThat(shut(new TestEdition().tier("Mate", cautioned()))).containsExactly(Gate.CAUTIONS);
-    }
-
-    @Test
-    void anAnsweredCautionOpensItsGate() {
-        var caution = of(new TestEdition().tier("Mate", cautioned()))
-                .at(Gate.CAUTIONS)
-                .get(0);
-        assertThat(shut(new TestEdition().answered(caution.state()).tier("Mate", cautioned())))
-                .isEmpty();
     }
 
     @Test
@@ -247,16 +168,6 @@ class AttentionListTest {
     }
 
     @Test
-    void aWaiverDoesNotCoverOtherProblems() {
-        var one = fingerprints(new TestEdition().tier("Mate", new Band.FromTo(eur(1), eur(2)), sound()));
-        var other = fingerprints(new TestEdition()
-                .costs(part(sound(), Slot.CASE), 10_001)
-                .tier("Mate", new Band.FromTo(eur(1), eur(2)), sound()));
-        assertThat(one.get(Gate.BAND)).isNotEqualTo(other.get(Gate.BAND));
-        assertThat(one.get(Gate.REASONS)).isEqualTo(other.get(Gate.REASONS));
-    }
-
-    @Test
     void whatHasLeftItsBandSinceItCameOutIsTold() {
         var gone = new TestEdition()
                 .gone(part(sound(), Slot.CASE))
@@ -268,11 +179,6 @@ class AttentionListTest {
                 .containsExactlyInAnyOrder("Mate", "Bosun");
         EvaluatedEdition good = new TestEdition().tier("Mate", sound()).edition();
         assertThat(AttentionList.ofPublished(good).items()).isEmpty();
-    }
-
-    private static Map<Gate, String> fingerprints(TestEdition edition) {
-        return GateResult.of(of(edition)).stream()
-                .collect(java.util.stream.Collectors.toMap(GateResult::gate, GateResult::fingerprint));
     }
 
     private static Doubt doubt(int id, UUID part) {

@@ -6,86 +6,22 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import java.util.UUID;
 import java.util.stream.IntStream;
 import lowfield.core.RuleBroken;
 import lowfield.core.check.TestBuild;
-import lowfield.core.check.rules.Checks;
 import lowfield.core.find.CandidateImpact.Group;
-import lowfield.core.guide.Band;
 import lowfield.core.guide.Choice;
-import lowfield.core.guide.Line;
 import lowfield.core.guide.Slot;
-import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
-import lowfield.core.total.CountedTotal;
-import lowfield.core.total.LinePrice;
 import org.junit.jupiter.api.Test;
 
 /** The sound build, every part of it at 100.00, in a band from 800.00 to 1,000.00. */
-class CandidateImpactsTest {
-    private static final Money ZERO = Money.of(0, "EUR");
-    private final Map<UUID, Integer> euro = new HashMap<>();
-    private final List<Part> supplies = new ArrayList<>();
-    private final List<Part> coolers = new ArrayList<>();
-
-    private Part at(int price, Part part) {
-        euro.put(part.id(), price);
-        return part;
-    }
-
-    private void supply(int price, Object... figures) {
-        supplies.add(at(price, TestBuild.like(Slot.POWER_SUPPLY, figures)));
-        supplies.sort(Comparator.comparing(p -> euro.get(p.id())));
-    }
-
-    private LinePrice price(Line line) {
-        var goods = line.choice()
-                .part()
-                .map(p -> euro.getOrDefault(p.id(), 100) < 0
-                        ? Amount.notKnown(p.fullName() + ": nobody offers it")
-                        : Amount.of(Money.of(euro.getOrDefault(p.id(), 100) * 100L, "EUR")))
-                .orElse(Amount.of(ZERO));
-        return new LinePrice(line, goods, Optional.empty());
-    }
-
-    private CandidateImpact taking(TestBuild kit, Slot slot, Part part) {
-        return impacts(kit, slot).of(part);
-    }
-
-    private CandidateImpacts impacts(TestBuild kit, Slot slot) {
-        var build = kit.build();
-        var prices = build.lines().stream().map(this::price).toList();
-        var ground = new CandidateImpacts.Ground(
-                build,
-                Checks.on(build),
-                prices,
-                CountedTotal.of(prices, false, ZERO),
-                false,
-                ZERO,
-                new Band.FromTo(Money.of(80000, "EUR"), Money.of(100000, "EUR")),
-                this::price,
-                part -> euro.getOrDefault(part.id(), 100) * 100L,
-                kind -> kind == Slot.COOLER.kind() ? coolers : supplies,
-                (at, part) -> true);
-        return new CandidateImpacts(ground, kit.line(slot));
-    }
-
-    private static TestBuild sound() {
-        return TestBuild.sound();
-    }
-
-    private static Part card(Object... figures) {
-        return TestBuild.like(Slot.GRAPHICS_CARD, figures);
-    }
-
+class CandidateImpactsTest extends CandidateCase {
     @Test
     void groups() {
         assertThat(taking(sound(), Slot.GRAPHICS_CARD, at(150, card("memory", 8)))
@@ -117,69 +53,6 @@ class CandidateImpactsTest {
         assertThat(taking(unfinished, Slot.GRAPHICS_CARD, at(900, card("memory", 13)))
                         .group())
                 .isEqualTo(Group.FORCES);
-    }
-
-    /** 450 W for the card: 594 W at the peak ask for 713 W, so 750 W; the cheaper 700 W will not do, the 850 W is dearer. */
-    @Test
-    void aStrongCardForcesTheCheapestSupplyThatDoes() {
-        supply(60, "rating", 700);
-        supply(90, "rating", 750);
-        supply(80, "rating", 760, "length", 200);
-        supply(120, "rating", 850);
-        var strong = taking(sound(), Slot.GRAPHICS_CARD, at(150, card("boardPower", 450)));
-        assertThat(strong.forced()).singleElement().satisfies(f -> {
-            assertThat(euro.get(f.part().id())).isEqualTo(90);
-            assertThat(f.why()).contains("asks for 713 W");
-        });
-        // 50 more for the card, 10 less for the supply.
-        assertThat(strong.trueDifference()).isEqualTo(Amount.of(Money.of(4000, "EUR")));
-        assertThat(strong.group()).isEqualTo(Group.FORCES);
-        assertThat(strong.effect().clashes()).isEmpty();
-    }
-
-    @Test
-    void withoutASupplyThatDoesItDoesNotGoTogether() {
-        supply(60, "rating", 700);
-        var strong = taking(sound(), Slot.GRAPHICS_CARD, at(150, card("boardPower", 620)));
-        assertThat(strong.forced()).isEmpty();
-        assertThat(strong.group()).isEqualTo(Group.CLASHES);
-    }
-
-    @Test
-    void aSupplyOfUnknownFiguresIsNeverForced() {
-        supply(60, "rating", 850);
-        supplies.set(0, at(60, TestBuild.part(Slot.POWER_SUPPLY, Map.of("rating", 850, "standard", "ATX 3.1"))));
-        assertThat(taking(sound(), Slot.GRAPHICS_CARD, at(150, card("boardPower", 450)))
-                        .forced())
-                .isEmpty();
-    }
-
-    @Test
-    void aProcessorOfAnotherBracketForcesACooler() {
-        coolers.add(at(40, TestBuild.like(Slot.COOLER, "sockets", List.of("Moor", "Heath"))));
-        var kit = sound().with(Slot.COOLER, "sockets", List.of("Fen")).with(Slot.PROCESSOR, "socket", "Moor");
-        var taken = taking(kit, Slot.PROCESSOR, at(100, TestBuild.like(Slot.PROCESSOR, "cores", 6)));
-        assertThat(taken.forced())
-                .singleElement()
-                .satisfies(f -> assertThat(f.slot()).isEqualTo(Slot.COOLER));
-    }
-
-    @Test
-    void withoutALineForACoolerOneIsAdded() {
-        coolers.add(at(40, TestBuild.like(Slot.COOLER)));
-        var kit = sound().with(Slot.PROCESSOR, "coolerInBox", true).choosing(Slot.COOLER, new Choice.Empty());
-        var taken = taking(kit, Slot.PROCESSOR, at(100, TestBuild.like(Slot.PROCESSOR, "cores", 6)));
-        assertThat(taken.forced()).extracting(CandidateImpact.Forced::slot).containsExactly(Slot.COOLER);
-        assertThat(taken.trueDifference()).isEqualTo(Amount.of(Money.of(4000, "EUR")));
-    }
-
-    @Test
-    void aWrongSocketIsNotMended() {
-        coolers.add(at(40, TestBuild.like(Slot.COOLER)));
-        supply(60, "rating", 850);
-        assertThat(taking(sound(), Slot.PROCESSOR, at(90, TestBuild.like(Slot.PROCESSOR, "socket", "Delta")))
-                        .group())
-                .isEqualTo(Group.CLASHES);
     }
 
     /** Going over a shelf says the same as looking at each part, whatever its figures and prices. */

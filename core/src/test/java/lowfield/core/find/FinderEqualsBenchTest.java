@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,77 +12,23 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Stream;
 import lowfield.core.check.Finding;
-import lowfield.core.check.GeneratedParts;
 import lowfield.core.check.TestBuild;
 import lowfield.core.check.Verdict;
 import lowfield.core.check.rules.Checks;
 import lowfield.core.check.rules.SetMembers;
-import lowfield.core.guide.Band;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
 import lowfield.core.guide.Slot;
-import lowfield.core.money.Amount;
-import lowfield.core.money.Money;
-import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
-import lowfield.core.total.CountedTotal;
-import lowfield.core.total.LinePrice;
 import org.junit.jupiter.api.Test;
 
 /**
  * What the finder says of a candidate, alone and with what it forces, is what the bench says after exactly those steps: over
  * generated catalogues and builds from a fixed seed, both ways.
  */
-class FinderEqualsBenchTest {
-    private static final Money ZERO = Money.of(0, "EUR");
+class FinderEqualsBenchTest extends SwapGeneratorCase {
     private static final int LEAST = 20;
-
-    private final GeneratedParts parts = new GeneratedParts(20261204);
-    private final Map<UUID, Integer> prices = new HashMap<>();
-    private final Map<Kind, List<Part>> forSale = new EnumMap<>(Kind.class);
-
-    FinderEqualsBenchTest() {
-        for (var slot : Slot.values()) {
-            var of = forSale.computeIfAbsent(slot.kind(), k -> new ArrayList<>());
-            for (int i = 0; i < 14; i++) {
-                var part = parts.part(slot);
-                prices.put(part.id(), 20 + parts.random().nextInt(400));
-                of.add(part);
-            }
-        }
-        forSale.values().forEach(of -> of.sort(Comparator.comparing(p -> prices.get(p.id()))));
-    }
-
-    private LinePrice price(Line line) {
-        var goods = line.choice()
-                .part()
-                .map(p -> Amount.of(Money.of(prices.getOrDefault(p.id(), 100) * 100L, "EUR")))
-                .orElse(Amount.of(ZERO));
-        return new LinePrice(line, goods, Optional.empty());
-    }
-
-    private CandidateImpacts impacts(Build build, List<Finding> before, UUID line) {
-        var now = build.lines().stream().map(this::price).toList();
-        var ground = new CandidateImpacts.Ground(
-                build,
-                before,
-                now,
-                CountedTotal.of(now, false, ZERO),
-                false,
-                ZERO,
-                new Band.FromTo(Money.of(80000, "EUR"), Money.of(100000, "EUR")),
-                this::price,
-                part -> prices.getOrDefault(part.id(), 100) * 100L,
-                forSale::get,
-                FinderEqualsBenchTest::isAvailable);
-        return new CandidateImpacts(ground, line);
-    }
-
-    /** Every other part of a set can be bought today. */
-    private static boolean isAvailable(Line line, Part part) {
-        return part.id().hashCode() % 2 == 0;
-    }
 
     /** What the bench says of a build. */
     private static List<Finding> bench(Build build) {
@@ -202,42 +147,6 @@ class FinderEqualsBenchTest {
         };
     }
 
-    private Part priced(int price, Part part) {
-        prices.put(part.id(), price);
-        return part;
-    }
-
-    /** The cheaper motherboard needs other memory; whether it is the cheaper way is decided two steps on. */
-    @Test
-    void aGreedyChainLosesAgainstACheaperOne() {
-        assertThat(boardFor(90)).isEqualTo(120);
-        assertThat(boardFor(30)).isEqualTo(80);
-    }
-
-    private int boardFor(int memory) {
-        forSale.clear();
-        forSale.put(
-                Kind.MOTHERBOARD,
-                List.of(
-                        priced(80, TestBuild.like(Slot.MOTHERBOARD, "socket", "Fen", "memoryGeneration", "DDR4")),
-                        priced(120, TestBuild.like(Slot.MOTHERBOARD, "socket", "Fen"))));
-        forSale.put(Kind.MEMORY, List.of(priced(memory, TestBuild.like(Slot.MEMORY, "generation", "DDR4"))));
-        forSale.put(Kind.COOLER, List.of());
-        forSale.put(Kind.POWER_SUPPLY, List.of());
-        forSale.put(Kind.CASE, List.of());
-        var kit = TestBuild.sound();
-        var build = kit.build();
-        prices.put(
-                build.filled(Slot.MEMORY).get(0).choice().part().orElseThrow().id(), 0);
-        var impact = impacts(build, Checks.on(build), kit.line(Slot.PROCESSOR))
-                .of(TestBuild.like(Slot.PROCESSOR, "socket", "Fen"));
-        return impact.forced().stream()
-                .filter(f -> f.slot() == Slot.MOTHERBOARD)
-                .map(f -> prices.get(f.part().id()))
-                .findFirst()
-                .orElseThrow();
-    }
-
     /** Everything that the bench says after the steps and did not before, or that touches the line, and nothing else. */
     private static void holds(List<Finding> before, Build after, UUID line, Impact said) {
         var bench =
@@ -264,57 +173,5 @@ class FinderEqualsBenchTest {
                 .map(l -> build.taking(l.id(), part))
                 .orElseGet(() -> build.adding(new Line(
                         UUID.nameUUIDFromBytes(slot.name().getBytes()), slot, new Choice.Chosen(part), 1, true)));
-    }
-
-    /** Taller memory pushes the radiator to the front, where the graphics card then clashes. */
-    @Test
-    void tallerMemoryThatPushesARadiatorForward() {
-        var kit = TestBuild.sound()
-                .with(Slot.COOLER, "radiator", 240)
-                .with(Slot.COOLER, "radiatorThickness", 52)
-                .with(Slot.COOLER, "tube", 400)
-                .with(Slot.GRAPHICS_CARD, "length", 270);
-        var said = swap(kit, Slot.MEMORY, TestBuild.like(Slot.MEMORY, "height", 44));
-        assertThat(said).anyMatch(f -> f.check().id().equals("card-length") && f.verdict() == Verdict.CLASH);
-    }
-
-    /** A CPU that disables an M.2 slot moves the drive to one that switches SATA ports off. */
-    @Test
-    void aCpuThatDisablesASlot() {
-        var kit = TestBuild.sound()
-                .with(Slot.MOTHERBOARD, "sataPorts", 2)
-                .adding(Slot.SECOND_DRIVE, "type", "hard disk", "shape", "3.5 inch", "protocol", "SATA");
-        var said = swap(kit, Slot.PROCESSOR, TestBuild.like(Slot.PROCESSOR, "leavesDead", List.of("M2_1")));
-        assertThat(said).anyMatch(f -> f.check().id().equals("sata-ports") && f.verdict() == Verdict.CLASH);
-    }
-
-    /** A second NVMe drive halves the card's lanes. */
-    @Test
-    void aSecondDriveThatTakesLanes() {
-        var kit = TestBuild.sound().with(Slot.GRAPHICS_CARD, "lanes", 16).adding(Slot.SECOND_DRIVE, new Choice.Empty());
-        var build = kit.build();
-        var line = build.lines().stream()
-                .filter(l -> l.slot() == Slot.SECOND_DRIVE)
-                .findFirst()
-                .orElseThrow();
-        var drive = TestBuild.like(Slot.SECOND_DRIVE, "type", "solid-state", "shape", "M.2 2280", "protocol", "NVMe");
-        assertThat(Impact.ofTaking(build, Checks.on(build), line.id(), new Choice.Chosen(drive))
-                        .findings())
-                .anyMatch(
-                        f -> f.check().id().equals("card-lanes") && f.evidence().contains("takes 8 lanes"));
-    }
-
-    /** A clash is not hidden by cautions that were there before with other figures. */
-    @Test
-    void whatGetsWorseIsNew() {
-        var kit = TestBuild.sound().with(Slot.POWER_SUPPLY, "rating", 300);
-        var said = swap(kit, Slot.GRAPHICS_CARD, TestBuild.like(Slot.GRAPHICS_CARD, "boardPower", 450));
-        assertThat(said).anyMatch(f -> f.check().id().equals("supply-rating") && f.verdict() == Verdict.CLASH);
-    }
-
-    private static List<Finding> swap(TestBuild kit, Slot slot, Part part) {
-        var build = kit.build();
-        return Impact.ofTaking(build, Checks.on(build), kit.line(slot), new Choice.Chosen(part))
-                .findings();
     }
 }

@@ -17,13 +17,11 @@ import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.edition.EvaluatedTier;
 import lowfield.core.edition.LinePrices;
 import lowfield.core.edition.Market;
-import lowfield.core.edition.PolicyLevels;
 import lowfield.core.edition.PublishedBuild;
 import lowfield.core.edition.TierTerms;
 import lowfield.core.guide.Following;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Bundle;
-import lowfield.core.offer.PricePolicy;
 import lowfield.core.press.Cell;
 import lowfield.core.press.Publication;
 import lowfield.server.archive.Archive;
@@ -32,11 +30,9 @@ import lowfield.server.catalogue.Parts;
 import lowfield.server.guide.Editions;
 import lowfield.server.guide.GuideInfo;
 import lowfield.server.guide.Guides;
-import lowfield.server.guide.OverrideForm;
 import lowfield.server.guide.TierInfo;
 import lowfield.server.platform.IdleCache;
 import lowfield.server.prices.Bundles;
-import lowfield.server.prices.Offers;
 import org.springframework.stereotype.Service;
 
 /** Loads editions: reads what is stored, asks for prices, and lets core evaluate it. What has not changed is kept. */
@@ -46,7 +42,7 @@ public class EditionLoader {
     private final Editions editions;
     private final LineRows lines;
     private final Parts parts;
-    private final Offers offers;
+    private final PolicyPrices policyPrices;
     private final Bundles bundles;
     private final Archive archive;
     private final PricedCatalogue priced;
@@ -60,7 +56,7 @@ public class EditionLoader {
             Editions editions,
             LineRows lines,
             Parts parts,
-            Offers offers,
+            PolicyPrices policyPrices,
             Bundles bundles,
             Archive archive,
             PricedCatalogue priced,
@@ -69,7 +65,7 @@ public class EditionLoader {
         this.editions = editions;
         this.lines = lines;
         this.parts = parts;
-        this.offers = offers;
+        this.policyPrices = policyPrices;
         this.bundles = bundles;
         this.archive = archive;
         this.priced = priced;
@@ -111,7 +107,7 @@ public class EditionLoader {
                 plan,
                 archive.before(guide.id(), edition.number()),
                 parts.catalogue(),
-                prices(guide, edition.policy()),
+                policyPrices.of(guide, edition.policy()),
                 rows(standing.builds()));
         var tiers = plan.tiers().stream()
                 .map(tier -> tier(ground, tier, standing.builds()))
@@ -171,7 +167,8 @@ public class EditionLoader {
 
     private EvaluatedBuild build(
             Ground ground, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.StoredLine> rows) {
-        var prices = prices(ground, tier, info, rows);
+        var prices = policyPrices.of(
+                ground.guide(), ground.prices(), ground.plan().edition().policy(), tier, info, rows);
         return known.get(
                 EvaluatedFrom.of(info.id(), rows, ground.identities(), prices),
                 from -> EvaluatedBuild.of(plan(ground, tier, info, rows), market(ground, prices)));
@@ -226,26 +223,5 @@ public class EditionLoader {
         return bundles.of(ground.guide().shops()).stream()
                 .filter(b -> b.refusedBy(policy, now).isEmpty())
                 .toList();
-    }
-
-    /** Which prices each line of a build goes by. */
-    private BuildPrices prices(Ground ground, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.StoredLine> rows) {
-        var levels = new PolicyLevels(
-                ground.plan().edition().policy(),
-                OverrideForm.of(tier.form().policy()),
-                OverrideForm.of(info.policy()));
-        var differing = levels.differing(rows.stream()
-                .collect(Collectors.toMap(
-                        LineRows.StoredLine::id, r -> OverrideForm.of(r.state().policy()))));
-        return new BuildPrices(
-                ground.prices(),
-                differing.entrySet().stream()
-                        .collect(Collectors.toMap(Map.Entry::getKey, e -> prices(ground.guide(), e.getValue()))));
-    }
-
-    private LinePrices prices(GuideInfo guide, PricePolicy policy) {
-        var now = clock.instant();
-        var shops = guide.pricedAt();
-        return new LinePrices(offers.prices(policy, shops, now), offers.bookable(policy, shops, now));
     }
 }

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import lowfield.server.kit.Caller;
+import lowfield.server.kit.Forms;
 import lowfield.server.kit.TestCluster;
 import lowfield.server.kit.World;
 import org.junit.jupiter.api.Test;
@@ -18,7 +19,7 @@ class AnswersTest {
 
     private void asking(Map<String, Object> wishes) {
         var card = world.bench().path("card");
-        var form = new HashMap<String, Object>(World.tier("Bosun", 84000, 92000));
+        var form = new HashMap<String, Object>(Forms.tier("Bosun", 84000, 92000));
         form.put("wishes", wishes);
         var answer = world.ines.call(
                 "PUT",
@@ -60,7 +61,7 @@ class AnswersTest {
 
     @Test
     void wishesThatCannotBeAreRefused() {
-        var form = new HashMap<String, Object>(World.tier("Bosun", 84000, 92000));
+        var form = new HashMap<String, Object>(Forms.tier("Bosun", 84000, 92000));
         form.put("wishes", Map.of("mostNoise", 0));
         var card = world.bench().path("card");
         var refused = world.ines.call(

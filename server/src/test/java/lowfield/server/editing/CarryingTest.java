@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import lowfield.server.kit.Caller;
+import lowfield.server.kit.Forms;
 import lowfield.server.kit.World;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -22,7 +23,7 @@ class CarryingTest {
     void anotherTier() {
         world.ines.post(
                 "/api/guides/" + world.slug + "/editions/" + world.edition + "/tiers",
-                World.tier("Skipper", 120000, 140000));
+                Forms.tier("Skipper", 120000, 140000));
         other = world.desk().path("cards").get(1).path("build").asString();
     }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import lowfield.server.kit.Caller;
+import lowfield.server.kit.Forms;
 import lowfield.server.kit.World;
 import org.jooq.impl.DSL;
 import org.junit.jupiter.api.Test;
@@ -167,7 +168,7 @@ class RepeatedEditsTest {
     }
 
     private Map<String, Object> guide() {
-        var guide = World.guide("Twice " + key(), List.of());
+        var guide = Forms.guide("Twice " + key(), List.of());
         guide.put("shops", world.ines.get("/api/guides/" + world.slug).json().path("shops"));
         return guide;
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import lowfield.server.kit.Caller;
+import lowfield.server.kit.Forms;
 import lowfield.server.kit.World;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -22,7 +23,7 @@ class TierCopiesTest {
                 "/api/guides/" + world.slug + "/editions/" + world.edition + "/tiers/from-build",
                 Map.of(
                         "form",
-                        World.tier("Skipper", 120000, 140000),
+                        Forms.tier("Skipper", 120000, 140000),
                         "source",
                         Map.of("edition", edition, "build", build, "how", how)));
     }

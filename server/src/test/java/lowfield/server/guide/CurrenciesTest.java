@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import lowfield.server.kit.Forms;
 import lowfield.server.kit.World;
 import org.jooq.DSLContext;
 import org.junit.jupiter.api.AfterEach;
@@ -79,12 +80,12 @@ class CurrenciesTest {
     void sumsBandsAndPagesGoByTheCurrencysOwnDecimals(
             String currency, long minor, long from, long to, String told, long left) {
         var shop = shop(currency);
-        var form = new HashMap<>(World.guide("Guide in " + currency, List.of(shop)));
+        var form = new HashMap<>(Forms.guide("Guide in " + currency, List.of(shop)));
         form.put("currency", currency);
         var slug = world.ines.post("/api/guides", form).json().path("slug").asString();
         world.ines.post(
                 "/api/guides/" + slug + "/editions",
-                Map.of("period", "2026-12-01", "tiers", List.of(World.tier("Bosun", from, to))));
+                Map.of("period", "2026-12-01", "tiers", List.of(Forms.tier("Bosun", from, to))));
         var desk = world.ines.get("/api/guides/" + slug).json();
         assertThat(desk.path("currency").asString()).isEqualTo(currency);
         var there = world.in(slug);

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import lowfield.server.kit.Caller;
+import lowfield.server.kit.Forms;
 import lowfield.server.kit.World;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -30,7 +31,7 @@ class GuideTest {
         var answer = world.ines.call(
                 "PUT",
                 path,
-                World.tier("Bosun", from, to),
+                Forms.tier("Bosun", from, to),
                 card.path("tierVersion").asInt());
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.detail()).contains(why);
@@ -60,7 +61,7 @@ class GuideTest {
         "region, '', region"
     })
     void badSettingsAreToldWhy(String field, String value, String why) {
-        var form = new HashMap<>(World.guide("Other guide", shops()));
+        var form = new HashMap<>(Forms.guide("Other guide", shops()));
         form.put(field, value);
         var answer = world.ines.post("/api/guides", form);
         assertThat(answer.status()).isEqualTo(422);
@@ -97,7 +98,7 @@ class GuideTest {
                 "pages",
                 0);
         var id = world.ines.post("/api/shops", shop).json().path("id").asString();
-        var answer = world.ines.post("/api/guides", World.guide("Northern guide", List.of(id)));
+        var answer = world.ines.post("/api/guides", Forms.guide("Northern guide", List.of(id)));
         assertThat(answer.detail()).contains("Fjordside asks SEK and the guide counts in EUR");
     }
 
@@ -126,7 +127,7 @@ class GuideTest {
 
     @Test
     void settingsNeedTheVersionTheyWereMadeFrom() {
-        var form = World.guide(world.desk().path("guide").path("name").asString(), shops());
+        var form = Forms.guide(world.desk().path("guide").path("name").asString(), shops());
         var path = "/api/guides/" + world.slug;
         assertThat(world.ines.call("PUT", path, form, null).status()).isEqualTo(428);
         assertThat(world.ines.call("PUT", path, form, 1).status()).isEqualTo(200);
@@ -149,7 +150,7 @@ class GuideTest {
     }
 
     private Caller.Answer assuming(int version, Object... values) {
-        var form = World.guide(world.desk().path("guide").path("name").asString(), shops());
+        var form = Forms.guide(world.desk().path("guide").path("name").asString(), shops());
         form.put("usualValues", List.of(values));
         return world.ines.call("PUT", "/api/guides/" + world.slug, form, version);
     }
@@ -181,7 +182,7 @@ class GuideTest {
     void aTierIsAddedWithEmptySlots() {
         var added = world.ines.post(
                 "/api/guides/" + world.slug + "/editions/" + world.edition + "/tiers",
-                World.tier("Mate", 121520, 126480));
+                Forms.tier("Mate", 121520, 126480));
         assertThat(added.status()).isEqualTo(201);
         assertThat(world.desk().path("cards")).hasSize(2);
         assertThat(world.desk()

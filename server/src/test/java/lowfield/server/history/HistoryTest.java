@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import lowfield.server.kit.Forms;
 import lowfield.server.kit.World;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -65,7 +66,7 @@ class HistoryTest {
 
     @Test
     void whatReadersPayElsewhereIsToldWithItsRate() {
-        var guide = World.guide("Guide " + world.slug, List.of());
+        var guide = Forms.guide("Guide " + world.slug, List.of());
         guide.put("shops", world.ines.get("/api/guides/" + world.slug).json().path("shops"));
         guide.put("readerRegions", List.of(Map.of("name", "Sweden", "currency", "SEK", "taxPermille", 250)));
         assertThat(world.ines.call("PUT", "/api/guides/" + world.slug, guide, 1).status())

@@ -6,7 +6,6 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,8 +13,6 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import lowfield.core.check.TestBuild;
-import lowfield.core.guide.Slot;
 import lowfield.server.accounts.Accounts;
 import lowfield.server.accounts.Person;
 import org.awaitility.Awaitility;
@@ -25,36 +22,6 @@ import tools.jackson.databind.JsonNode;
 public final class World {
     private static final AtomicInteger NEXT = new AtomicInteger();
     private static final String PASSWORD = "ten letters at least";
-    /** Where a part differs from the sound build of core's test kit. */
-    private static final Map<String, Map<String, Object>> DIFFERENT = Map.of(
-            "hartle-basalt-16-gb",
-            Map.of("chip", "Basalt", "memory", 16, "boardPower", 320, "length", 331, "recommendedSupply", 850),
-            "merrowby-vane-five-8-gb-black",
-            Map.of("chip", "Vane Five", "memory", 8, "bracket", true));
-
-    private static final Map<String, String> KINDS = Map.of(
-            "merrowby-vane-five-8-gb-black",
-            "GRAPHICS_CARD",
-            "hartle-basalt-16-gb",
-            "GRAPHICS_CARD",
-            "aldane-fennel-six",
-            "PROCESSOR",
-            "ostrand-quay-micro",
-            "MOTHERBOARD",
-            "pellan-slate-2-x-8-gb-ddr5-5600",
-            "MEMORY",
-            "stillmoor-120-tower",
-            "COOLER",
-            "drumlin-beck-1-tb",
-            "DRIVE",
-            "kelder-550-gold",
-            "POWER_SUPPLY",
-            "hollowell-byre-m-black",
-            "CASE");
-    private static final Map<String, String> SLOTS = Map.of("DRIVE", "SYSTEM_DRIVE");
-    private static final List<String> SHOPS = List.of("Ferrowby", "Quillmarket", "Turnstone", "Millrace");
-    private static Map<String, String> shared;
-
     public final Stage stage = Stage.open();
     public final Caller ines;
     public final Caller tom;
@@ -67,20 +34,20 @@ public final class World {
         var number = NEXT.incrementAndGet();
         ines = person("ines" + number, Person.Role.OWNER);
         tom = person("tom" + number, Person.Role.EDITOR);
-        parts = catalogue();
+        parts = MarketParts.known(ines);
         var shops = ines.get("/api/shops")
                 .json()
                 .valueStream()
-                .filter(s -> SHOPS.contains(s.path("name").asString()))
+                .filter(s -> MarketParts.SHOPS.contains(s.path("name").asString()))
                 .map(s -> s.path("id").asString())
                 .toList();
-        slug = ines.post("/api/guides", guide("Guide " + number, shops))
+        slug = ines.post("/api/guides", Forms.guide("Guide " + number, shops))
                 .json()
                 .path("slug")
                 .asString();
         ines.post(
                 "/api/guides/" + slug + "/editions",
-                Map.of("period", "2026-12-01", "tiers", List.of(tier("Bosun", 84000, 92000))));
+                Map.of("period", "2026-12-01", "tiers", List.of(Forms.tier("Bosun", 84000, 92000))));
         var desk = desk();
         edition = desk.path("edition").path("id").asString();
         build = desk.path("cards").get(0).path("build").asString();
@@ -105,104 +72,6 @@ public final class World {
         var email = name + "@tidewater.example";
         stage.bean(Accounts.class).create(email, name, PASSWORD, role);
         return new Caller(stage.desk()).signIn(email, PASSWORD);
-    }
-
-    public static Map<String, Object> guide(String name, List<String> shops) {
-        var policy = Map.of(
-                "conditions",
-                List.of("NEW"),
-                "stock",
-                List.of("IN_STOCK", "LIMITED"),
-                "membersOnly",
-                false,
-                "greatestAgeDays",
-                7,
-                "sellers",
-                List.of("SHOP", "MARKET"),
-                "regions",
-                List.of(),
-                "usedReturnDays",
-                0);
-        var form = new HashMap<String, Object>();
-        form.putAll(Map.of(
-                "name",
-                name,
-                "region",
-                "Home coast",
-                "zone",
-                "CET",
-                "currency",
-                "EUR",
-                "locale",
-                "en",
-                "schedule",
-                "monthly"));
-        form.putAll(Map.of("disclosure", "Nobody pays us.", "policy", policy, "oldAfterDays", 3, "shops", shops));
-        return form;
-    }
-
-    public static Map<String, Object> tier(String name, long from, long to) {
-        return Map.of(
-                "name",
-                name,
-                "audience",
-                "",
-                "promise",
-                "1080p",
-                "band",
-                Map.of("type", "FROM_TO", "fromMinor", from, "toMinor", to),
-                "countsShipping",
-                false);
-    }
-
-    private synchronized Map<String, String> catalogue() {
-        if (shared == null) {
-            for (var shop : SHOPS) {
-                ines.post(
-                        "/api/shops",
-                        Map.of(
-                                "name",
-                                shop,
-                                "host",
-                                shop.toLowerCase(java.util.Locale.ROOT) + ".example",
-                                "currency",
-                                "EUR",
-                                "region",
-                                "Home coast",
-                                "zone",
-                                "CET",
-                                "taxPermille",
-                                200,
-                                "mayFreeze",
-                                true,
-                                "pages",
-                                0,
-                                "shippingMinor",
-                                490));
-            }
-            var made = new HashMap<String, String>();
-            KINDS.forEach((key, kind) -> {
-                var spec = new HashMap<>(TestBuild.figuresOf(Slot.valueOf(SLOTS.getOrDefault(kind, kind))));
-                spec.putAll(DIFFERENT.getOrDefault(key, Map.of()));
-                var part = ines.post(
-                                "/api/parts",
-                                Map.of(
-                                        "kind", kind, "maker", "Test", "family", "", "name", key, "variant", "", "spec",
-                                        spec))
-                        .json()
-                        .path("id")
-                        .asString();
-                made.put(key, part);
-                ines.post("/api/product-pages", Map.of("part", part, "address", "https://ferrowby.example/p/" + key));
-            });
-            for (var key : List.of("merrowby-vane-five-8-gb-black", "drumlin-beck-1-tb")) {
-                ines.post(
-                        "/api/product-pages",
-                        Map.of("part", made.get(key), "address", "https://quillmarket.example/p/" + key));
-            }
-            shared = made;
-        }
-        return shared;
     }
 
     public JsonNode desk() {
@@ -247,11 +116,7 @@ public final class World {
 
     /** A whole build with reasons. */
     public World filled() {
-        KINDS.forEach((part, kind) -> {
-            if (!part.equals("hartle-basalt-16-gb")) {
-                choose(SLOTS.getOrDefault(kind, kind), part);
-            }
-        });
+        MarketParts.choices().forEach((slot, part) -> choose(slot, part));
         return this;
     }
 

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -14,8 +13,6 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import lowfield.server.kit.World;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -29,6 +26,7 @@ class BadRequestsTest {
     private static final Pattern VARIABLE = Pattern.compile("\\{(\\w+)}");
     private static final String SOME_ID = "00000000-0000-4000-8000-000000000000";
     private static final List<String> METHODS = List.of("get", "put", "post", "patch", "delete");
+
     /** What would end this very session, or leaves a line open. */
     private static final List<String> LEFT_OUT = List.of(
             "delete /api/session",
@@ -201,64 +199,5 @@ class BadRequestsTest {
                         .path("components")
                         .path("schemas")
                         .path(reference.substring(reference.lastIndexOf('/') + 1));
-    }
-
-    @ParameterizedTest
-    @CsvSource(
-            delimiter = '|',
-            value = {
-                "POST | /api/guides | name",
-                "POST | /api/guides | policy",
-                "POST | /api/shops | host",
-                "POST | /api/parts | name",
-                "POST | /api/parts | spec",
-                "POST | /api/people | email",
-                "POST | /api/product-pages | address"
-            })
-    void whatIsMissingOrNullIsNamed(String method, String path, String field) {
-        var whole = (ObjectNode) likely(
-                resolved(description
-                        .path("paths")
-                        .path(path)
-                        .path(method.toLowerCase(Locale.ROOT))
-                        .path("requestBody")
-                        .path("content")
-                        .path("application/json")
-                        .path("schema")),
-                0);
-        whole.remove(List.of("rounds", "feed"));
-        for (var body : List.of(with(whole, field, JSON.missingNode()), with(whole, field, JSON.nullNode()))) {
-            var answer = world.ines.call(method, path, body.toString(), null);
-            assertThat(answer.status()).as(answer.text()).isEqualTo(400);
-            assertThat(answer.json().path("field").asString()).isEqualTo(field);
-            assertThat(answer.detail()).contains("\"" + field + "\"");
-        }
-    }
-
-    @Test
-    void aFigureThatNoPartHasIsNamed() {
-        var body = new LinkedHashMap<String, Object>(Map.of(
-                "kind",
-                "CASE",
-                "maker",
-                "Test",
-                "family",
-                "",
-                "name",
-                "odd",
-                "variant",
-                "",
-                "spec",
-                Map.of("colourr", "black")));
-        var answer = world.ines.post("/api/parts", body);
-        assertThat(answer.status()).isBetween(400, 422);
-        assertThat(answer.detail()).contains("colourr");
-        var part = world.parts.get("hollowell-byre-m-black");
-        var version =
-                world.ines.get("/api/parts/" + part).json().path("version").asInt();
-        var correction =
-                world.ines.call("PATCH", "/api/parts/" + part, Map.of("figures", Map.of("colourr", "black")), version);
-        assertThat(correction.status()).isBetween(400, 422);
-        assertThat(correction.detail()).contains("colourr");
     }
 }

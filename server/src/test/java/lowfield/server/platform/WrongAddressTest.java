@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
 import lowfield.core.attention.Gate;
+import lowfield.server.kit.Forms;
 import lowfield.server.kit.World;
 import org.junit.jupiter.api.Test;
 
@@ -89,7 +90,7 @@ class WrongAddressTest {
     void aTierIsNotAddedToAnotherGuidesEdition() {
         var before = theirs.desk().path("cards").size();
         var answer = ours.ines.post(
-                "/api/guides/" + ours.slug + "/editions/" + theirs.edition + "/tiers", World.tier("Mate", 100, 200));
+                "/api/guides/" + ours.slug + "/editions/" + theirs.edition + "/tiers", Forms.tier("Mate", 100, 200));
         assertThat(answer.status()).isEqualTo(404);
         assertThat(theirs.desk().path("cards").size()).isEqualTo(before);
     }

@@ -7,6 +7,7 @@ import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import lowfield.server.kit.Forms;
 import lowfield.server.kit.World;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -155,7 +156,7 @@ class OtherOffersTest {
     void theNearestToTheLineDecides() {
         world.filled().round();
         var card = world.bench().path("card");
-        var form = new HashMap<String, Object>(World.tier("Bosun", 84000, 92000));
+        var form = new HashMap<String, Object>(Forms.tier("Bosun", 84000, 92000));
         form.put("policy", REFURBISHED);
         var tier = world.ines.call(
                 "PUT",

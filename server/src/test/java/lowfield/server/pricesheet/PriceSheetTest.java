@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
 import lowfield.server.kit.Caller;
+import lowfield.server.kit.Forms;
 import lowfield.server.kit.World;
 import lowfield.server.shops.OwnShop;
 import org.jooq.DSLContext;
@@ -30,12 +31,12 @@ class PriceSheetTest {
 
     @BeforeEach
     void aGuideWithoutShops() {
-        var made = desk.ines.post("/api/guides", World.guide("No shops " + NEXT.incrementAndGet(), List.of()));
+        var made = desk.ines.post("/api/guides", Forms.guide("No shops " + NEXT.incrementAndGet(), List.of()));
         assertThat(made.status()).isEqualTo(201);
         var slug = made.json().path("slug").asString();
         desk.ines.post(
                 "/api/guides/" + slug + "/editions",
-                Map.of("period", "2026-12-01", "tiers", List.of(World.tier("Bosun", 84000, 92000))));
+                Map.of("period", "2026-12-01", "tiers", List.of(Forms.tier("Bosun", 84000, 92000))));
         world = desk.in(slug).filled();
     }
 
@@ -196,7 +197,7 @@ class PriceSheetTest {
                         .valueStream()
                         .map(s -> s.path("id").asString()))
                 .doesNotContain(OwnShop.id("EUR").toString());
-        var form = World.guide(
+        var form = Forms.guide(
                 "Own shop " + NEXT.incrementAndGet(), List.of(OwnShop.id("EUR").toString()));
         assertThat(world.ines.post("/api/guides", form).status()).isEqualTo(404);
         assertThat(world.round().path("pages").asInt()).isZero();

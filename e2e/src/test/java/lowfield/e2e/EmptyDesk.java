@@ -1,0 +1,71 @@
+package lowfield.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+
+/** A desk of one journey's own that nobody has used yet, in a browser. */
+abstract class EmptyDesk {
+    Theatre theatre;
+    Page page;
+    Chromium chromium;
+
+    @BeforeAll
+    void open() throws Exception {
+        theatre = new Theatre(false);
+        chromium = new Chromium();
+        page = chromium.browser()
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(1280, 800)
+                        .setLocale("en-GB"))
+                .newPage();
+    }
+
+    @AfterAll
+    void close() throws Exception {
+        chromium.close();
+        theatre.close();
+    }
+
+    Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator dialog() {
+        return page.getByRole(AriaRole.DIALOG);
+    }
+
+    void field(String label, String text) {
+        page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).fill(text);
+    }
+
+    /** Goes to a slot of the build on the bench. */
+    void slot(String name) {
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Slots"))
+                .getByRole(
+                        AriaRole.LINK,
+                        new Locator.GetByRoleOptions().setName(Pattern.compile("^" + name + "(?! cooler)")))
+                .click();
+        assertThat(page.locator("section[aria-label='The slot'] .label").first())
+                .hasText(name);
+    }
+
+    /** Takes the one part that some words find, in a slot. */
+    void take(String slot, String words) {
+        slot(slot);
+        page.keyboard().press("/");
+        var query = page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Name or figures"));
+        query.fill(words);
+        assertThat(page.locator("#candidates [role=option]")).hasCount(1);
+        query.press("Enter");
+        assertThat(query).not().isVisible();
+    }
+}
