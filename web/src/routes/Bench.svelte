@@ -8,6 +8,7 @@
   import BenchDialogs from '$features/bench/BenchDialogs.svelte';
   import BuildTabs from '$features/bench/BuildTabs.svelte';
   import { OpenDialogs } from '$features/bench/dialogs.svelte';
+  import { withBundle } from '$features/bench/extras.svelte';
   import LineDesk from '$features/bench/LineDesk.svelte';
   import Spine from '$features/bench/Spine.svelte';
   import Tally from '$features/bench/Tally.svelte';
@@ -149,6 +150,7 @@
               run: () => line?.reasonStale && void bench.edit(line.id, { confirmReason: true }),
             },
             { key: 'b', label: 'Name, note and place of this build', run: () => (dialogs.whole = true) },
+            { key: 'x', label: 'Discounts, surcharges and package prices', run: () => (dialogs.extras = true) },
             { key: 'n', label: 'Make a variant of this build', run: () => (dialogs.variant = true) },
             { key: 'u', label: 'Undo', run: () => void bench.undo() },
             { key: 'U', label: 'Redo', run: () => void bench.redo() },
@@ -218,6 +220,8 @@
         energy={view.guide.energy ?? undefined}
         {fitting}
         {year}
+        onextras={bench.isOpen ? () => (dialogs.extras = true) : undefined}
+        onbundle={bench.isOpen ? (bundle) => void bench.whole.extras(withBundle(view.tally.extras, bundle)) : undefined}
       />
     </aside>
   </main>

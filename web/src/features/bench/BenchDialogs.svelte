@@ -10,6 +10,7 @@
   import BothVersions from './BothVersions.svelte';
   import BuildSheet from './BuildSheet.svelte';
   import type { OpenDialogs } from './dialogs.svelte';
+  import Extras from './Extras.svelte';
   import History from './History.svelte';
   import LineOffers from './LineOffers.svelte';
   import NewVariant from './NewVariant.svelte';
@@ -88,6 +89,7 @@
   many={siblings.length}
   ongone={() => onbuild(siblings[0]!.build)}
 />
+<Extras bind:open={dialogs.extras} state={bench} {view} />
 <BothVersions state={bench} />
 <PartSheet
   bind:part={() => dialogs.gap?.part ?? null, (p) => (dialogs.gap = p == null ? null : { ...dialogs.gap!, part: p })}

@@ -38,6 +38,8 @@
   } = $props();
 
   const open = $derived(bench.isOpen);
+  /** A slot that a build needs keeps one line. */
+  const canGo = $derived(!line.needed || bench.bench!.lines.filter((l) => l.slot === line.slot).length > 1);
   const workings = $derived(bench.workings?.line === line.id ? bench.workings : null);
   const isPart = $derived(line.choice.type === 'PART' || line.choice.type === 'SET');
   const of = (purpose: 'ALTERNATIVE' | 'UPGRADE') =>
@@ -54,8 +56,16 @@
   }
   const drop = (option: Schemas['OptionView']) =>
     void bench.edit(line.id, (now) => ({ options: now.options.filter((s) => !isSame(s, option)) }));
-  const take = (option: Schemas['OptionView']) =>
-    void bench.edit(line.id, { choice: { type: 'PART', part: option.state.part } });
+  const adds = (option: Schemas['OptionView'], beside: boolean) =>
+    void bench.edit(line.id, (now) => ({
+      options: now.options.map((s) => (isSame(s, option) ? { ...s, adds: beside } : s)),
+    }));
+  // A second drive stands in a slot of its own.
+  const further = $derived(line.slot === 'SYSTEM_DRIVE' ? 'SECOND_DRIVE' : line.several ? line.slot : undefined);
+  async function take(option: Schemas['OptionView']): Promise<void> {
+    const at = option.state.adds && further ? await bench.add(further) : line.id;
+    if (at) await bench.edit(at, { choice: { type: 'PART', part: option.state.part } });
+  }
 </script>
 
 <div class="flex items-center justify-between gap-4">
@@ -65,9 +75,7 @@
       <button class="btn-quiet small" onclick={() => onfind()}><span class="key">/</span> find</button>
       <button class="btn-quiet small" onclick={onother}><span class="key">e</span> something else</button>
       {#if isPart}<button class="btn-quiet small" onclick={onoffers}><span class="key">o</span> offers</button>{/if}
-      {#if line.several || !line.needed}<button class="btn-quiet small" onclick={() => void bench.remove(line.id)}
-          >Remove</button
-        >{/if}
+      {#if canGo}<button class="btn-quiet small" onclick={() => void bench.remove(line.id)}>Remove</button>{/if}
     </div>
   {/if}
 </div>
@@ -138,8 +146,9 @@
       {format}
       onadd={open ? () => onfind('ALTERNATIVE') : undefined}
       onremove={drop}
-      ontake={open ? take : undefined}
+      ontake={open ? (option) => void take(option) : undefined}
       onnote={open ? note : undefined}
+      onadds={open && further ? adds : undefined}
     />
     <Options
       title="Upgrades"
@@ -149,8 +158,9 @@
       {format}
       onadd={open ? () => onfind('UPGRADE') : undefined}
       onremove={drop}
-      ontake={open ? take : undefined}
+      ontake={open ? (option) => void take(option) : undefined}
       onnote={open ? note : undefined}
+      onadds={open && further ? adds : undefined}
     />
   </div>
 {/if}

@@ -33,7 +33,11 @@
   </p>
 {:else}
   <p>
-    <span class="text-[19px] font-semibold">{format.sum(line.goods)}</span>
+    {#if line.included}<span class="text-[19px] font-semibold"
+        >included{line.included.swapMinor ? `, ${format.signed(line.included.swapMinor)}` : ''}</span
+      >
+      <span class="text-soft">in {line.included.name}; its share is {format.sum(line.goods)}</span>
+    {:else}<span class="text-[19px] font-semibold">{format.sum(line.goods)}</span>{/if}
     {#if line.offer}
       <span class="text-soft">
         {#if line.offer.link}at <a class="text-ink" href={line.offer.link} rel="noreferrer noopener" target="_blank"

@@ -15,6 +15,7 @@
     onremove,
     ontake,
     onnote,
+    onadds,
   }: {
     title: string;
     key: string;
@@ -25,6 +26,8 @@
     onremove?: (option: Schemas['OptionView']) => void;
     ontake?: (option: Schemas['OptionView']) => void;
     onnote?: (option: Schemas['OptionView'], note: string) => void;
+    /** Absent where a build has room for one alone. */
+    onadds?: (option: Schemas['OptionView'], adds: boolean) => void;
   } = $props();
 </script>
 
@@ -38,7 +41,9 @@
   {#each options as option (option.state.part)}
     <div class="group border-b border-hairline py-1.5">
       <p class="flex justify-between gap-2">
-        <span class="font-medium">{option.name}</span><span class="font-semibold">{format.sum(option.price)}</span>
+        <span class="font-medium">{option.state.adds ? 'add ' : ''}{option.name}</span><span class="font-semibold"
+          >{format.sum(option.price)}</span
+        >
       </p>
       <div class="small flex justify-between gap-2 text-soft">
         {#if onnote}<input
@@ -61,6 +66,13 @@
       {#each weighty(option.trouble) as trouble, i (i)}<p class="small flex gap-1.5">
           <Mark verdict={trouble.verdict} />{trouble.evidence}
         </p>{/each}
+      {#if onadds}<label class="small flex items-center gap-2 text-soft"
+          ><input
+            type="checkbox"
+            checked={!!option.state.adds}
+            onchange={(event) => onadds(option, event.currentTarget.checked)}
+          />beside the choice, not in its place</label
+        >{/if}
       {#if ontake}<p class="flex gap-2">
           <button class="btn-quiet small" onclick={() => ontake(option)} aria-label="Take {option.name}">Take it</button
           ><button class="btn-quiet small" onclick={() => onremove?.(option)} aria-label="Remove {option.name}"

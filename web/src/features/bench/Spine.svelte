@@ -51,9 +51,13 @@
         ><span class="font-semibold {line.goods.minor == null ? 'text-slate' : ''}"
           >{line.choice.type === 'EMPTY'
             ? ''
-            : line.goods.span
-              ? `about ${format.money(line.goods.span.likelyMinor)}`
-              : format.money(line.goods.minor)}</span
+            : line.included
+              ? line.included.swapMinor
+                ? `incl. ${format.signed(line.included.swapMinor)}`
+                : 'included'
+              : line.goods.span
+                ? `about ${format.money(line.goods.span.likelyMinor)}`
+                : format.money(line.goods.minor)}</span
         ></span
       >
       <span class="small flex h-4 items-center justify-between"

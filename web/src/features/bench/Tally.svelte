@@ -20,6 +20,8 @@
     energy,
     fitting,
     year,
+    onextras,
+    onbundle,
   }: {
     card: Schemas['BuildCard'];
     tally: Schemas['Tally'];
@@ -31,6 +33,9 @@
     energy?: Schemas['EnergyForm'];
     fitting: () => Promise<Schemas['FindingView'][]>;
     year: (gaming: number, idle: number) => Promise<Schemas['Year'] | undefined>;
+    /** Opens what stands beside the lines. */
+    onextras?: () => void;
+    onbundle?: (bundle: Schemas['BundleView']) => void;
   } = $props();
   const shelf = $derived(shelves(tally.findings));
   const counted = (many: number, one: string, more: string) => `${many} ${many === 1 ? one : more}`;
@@ -47,7 +52,7 @@
 {/snippet}
 
 <div class="space-y-4 p-4" aria-live="polite">
-  <TallyTotal {card} {tally} {lastMonth} {format} />
+  <TallyTotal {card} {tally} {lastMonth} {format} {onextras} {onbundle} />
   <section aria-label="Checks" class="border-t border-hairline pt-3">
     <p class="mb-1 flex justify-between">
       <span class="font-semibold">Checks</span><span class="small text-soft"

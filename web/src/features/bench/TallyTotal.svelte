@@ -10,7 +10,16 @@
     tally,
     lastMonth,
     format,
-  }: { card: Schemas['BuildCard']; tally: Schemas['Tally']; lastMonth: string; format: Format } = $props();
+    onextras,
+    onbundle,
+  }: {
+    card: Schemas['BuildCard'];
+    tally: Schemas['Tally'];
+    lastMonth: string;
+    format: Format;
+    onextras?: () => void;
+    onbundle?: (bundle: Schemas['BundleView']) => void;
+  } = $props();
 </script>
 
 <section aria-label="Total">
@@ -37,6 +46,22 @@
         <dt>Shipping, {charge.seller}</dt>
         <dd class="text-ink">{charge.amount.minor === 0 ? 'free' : format.money(charge.amount.minor)}</dd>
       </div>{/each}
+    {#each tally.packages as pack (pack.id)}<div class="flex justify-between gap-3">
+        <dt>{pack.name}, {pack.lines.length} parts{pack.seller ? ` at ${pack.seller}` : ''}</dt>
+        <dd class="shrink-0 {pack.ended ? 'text-straw' : 'text-ink'}" title={pack.ended || 'in the goods'}>
+          {pack.ended ? 'does not count' : format.money(pack.priceMinor)}
+        </dd>
+      </div>{/each}
+    {#each tally.extras.adjustments as each (each.id)}<div class="flex justify-between gap-3">
+        <dt>{each.name}</dt>
+        <dd class="shrink-0 text-ink">{format.signed(each.minor)}</dd>
+      </div>{/each}
+    {#if tally.tax}<div class="flex justify-between gap-3">
+        <dt>
+          {tally.tax.inTotal ? 'Sales tax in it' : 'With sales tax'}, {format.percent(tally.tax.permille).slice(1)}
+        </dt>
+        <dd class="shrink-0 text-ink">{format.sum(tally.tax.inTotal ? tally.tax.sum : tally.tax.with)}</dd>
+      </div>{/if}
     {#if card.gauge.bookable.minor !== card.gauge.total.minor}<div class="flex justify-between gap-3">
         <dt>Available today</dt>
         <dd class="text-ink" title={card.gauge.bookable.blame.join('; ')}>
@@ -57,12 +82,21 @@
           {format.date(bundle.seenAt)}: {bundle.parts.join(' and ')}
         </dt>
         <dd class="shrink-0 text-ink" title="{format.money(bundle.priceMinor)} for both; no total has it in it">
-          {format.money(bundle.savesMinor)} less
+          {format.money(bundle.savesMinor)} less{#if onbundle}<br /><button
+              class="btn-quiet small"
+              aria-label="Take the bundle at {bundle.seller}"
+              onclick={() => onbundle(bundle)}>take it</button
+            >{/if}
         </dd>
       </div>{/each}
     {#if tally.uncounted.minor !== 0}<div class="flex justify-between">
         <dt>Optional, not in the total</dt>
         <dd class="text-ink">{format.money(tally.uncounted.minor)}</dd>
+      </div>
+      <div class="flex justify-between">
+        <dt>With all of it</dt>
+        <dd class="text-ink">{format.sum(tally.withOptional)}</dd>
       </div>{/if}
   </dl>
+  {#if onextras}<button class="btn-quiet small mt-1" onclick={onextras}>discounts and packages</button>{/if}
 </section>

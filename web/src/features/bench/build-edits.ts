@@ -29,6 +29,26 @@ export class BuildEdits {
     });
   }
 
+  /** Puts discounts, surcharges, services and package prices beside the lines, in the place of what stood there. */
+  extras(form: Schemas['ExtrasForm']): Promise<void> {
+    return this.edits.add(async (headers) => {
+      const version = this.bench.bench?.card.version ?? 0;
+      await this.edits.patiently(() =>
+        taken(
+          api.PUT('/api/editions/{edition}/builds/{build}/extras', {
+            params: {
+              path: { edition: this.bench.edition, build: this.bench.build },
+              header: { 'If-Match': `"${version}"` },
+            },
+            headers,
+            body: form,
+          }),
+        ),
+      );
+      await this.bench.load();
+    });
+  }
+
   /** Makes the same variant in every other tier; what came of it, absent when it was refused. */
   async spread(): Promise<Schemas['Spread'] | undefined> {
     let made: Schemas['Spread'] | undefined;

@@ -12,6 +12,7 @@ export class OpenDialogs {
   whole = $state(false);
   other = $state(false);
   offers = $state(false);
+  extras = $state(false);
   /** The figure that is to be filled in. */
   gap = $state<Schemas['GapView'] | null>(null);
   /** The part whose price is typed. */

@@ -4,6 +4,9 @@ export function newKey(): string {
   return Array.from(bytes, (byte) => byte.toString(16).padStart(2, '0')).join('');
 }
 
+/** A new id for something that is made here and stored there. */
+export const newId = (): string => newKey().replace(/^(.{8})(.{4})(.{4})(.{4})/, '$1-$2-$3-$4-');
+
 /** What answers with secrets or asks the world outside is never kept by the server, and not sent again. */
 const NEVER_AGAIN = [/^\/api\/(session|account|accounts|people|links)(\/|$)/, /^\/api\/shops\/trial$/];
 

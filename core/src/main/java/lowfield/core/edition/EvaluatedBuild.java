@@ -1,20 +1,24 @@
 package lowfield.core.edition;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lowfield.core.Lazy;
 import lowfield.core.check.Finding;
 import lowfield.core.check.GivenAnswers;
 import lowfield.core.check.Verdict;
 import lowfield.core.check.rules.Checks;
+import lowfield.core.check.rules.PackageMembers;
 import lowfield.core.check.rules.SetMembers;
 import lowfield.core.find.CandidateImpact;
 import lowfield.core.find.CandidateImpacts;
 import lowfield.core.guide.Build;
+import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
 import lowfield.core.part.Part;
 import lowfield.core.power.SustainedPeak;
@@ -22,6 +26,7 @@ import lowfield.core.total.BandState;
 import lowfield.core.total.BundleSaving;
 import lowfield.core.total.CountedTotal;
 import lowfield.core.total.LinePrice;
+import lowfield.core.total.PackagePrice;
 
 /**
  * A build at one moment: every line's price, the totals, what the checks say, what it draws, what the author's options would
@@ -30,6 +35,7 @@ import lowfield.core.total.LinePrice;
 public final class EvaluatedBuild {
     private final BuildPlan plan;
     private final Market market;
+    private final List<LinePrice> own;
     private final List<EvaluatedLine> lines;
     private final Build build;
     private final CountedTotal total;
@@ -44,13 +50,15 @@ public final class EvaluatedBuild {
         this.plan = plan;
         this.market = market;
         var terms = plan.terms();
-        lines = plan.lines().stream()
+        var alone = plan.lines().stream()
                 .map(l -> EvaluatedLine.of(l, market.prices().of(l.id()), terms, plan.last()))
                 .toList();
+        own = alone.stream().map(EvaluatedLine::price).toList();
+        lines = included(alone);
         build = new Build(lines.stream().map(EvaluatedLine::line).toList(), terms.wishes())
                 .in(terms.year())
                 .assuming(terms.usual());
-        total = CountedTotal.of(prices(), terms.countsShipping(), terms.zero());
+        total = CountedTotal.of(prices(), plan.counting());
         state = BandState.of(total.total(), terms.band());
         available = new Lazy<>(this::countAvailable);
         findings = new Lazy<>(this::check);
@@ -59,6 +67,14 @@ public final class EvaluatedBuild {
         options = lines.stream()
                 .filter(l -> !l.plan().options().isEmpty())
                 .collect(Collectors.toUnmodifiableMap(EvaluatedLine::id, l -> new Lazy<>(() -> tryOptions(l))));
+    }
+
+    /** The lines with what packages make of their prices. */
+    private List<EvaluatedLine> included(List<EvaluatedLine> alone) {
+        var applied = plan.packages().applied(own);
+        return IntStream.range(0, applied.size())
+                .mapToObj(i -> alone.get(i).at(applied.get(i)))
+                .toList();
     }
 
     public static EvaluatedBuild of(BuildPlan plan, Market market) {
@@ -116,15 +132,16 @@ public final class EvaluatedBuild {
 
     /** The price of each line where {@link #available} goods count, in order. */
     public List<LinePrice> availablePrices() {
-        return lines.stream()
-                .map(l -> LinePrice.ofWinner(
-                        l.line(),
-                        market.prices().of(l.id()).available(),
-                        plan.terms().zero()))
-                .toList();
+        return plan.packages()
+                .applied(lines.stream()
+                        .map(l -> LinePrice.ofWinner(
+                                l.line(),
+                                market.prices().of(l.id()).available(),
+                                plan.terms().zero()))
+                        .toList());
     }
 
-    /** What the checks say, and last of vetted sets whose other members would be trouble. */
+    /** What the checks say, and last of vetted sets whose other members would be trouble, and of packages that ended. */
     public List<Finding> findings() {
         return findings.get();
     }
@@ -138,6 +155,11 @@ public final class EvaluatedBuild {
         return Optional.ofNullable(options.get(line)).map(Lazy::get).orElse(List.of());
     }
 
+    /** The packages whose price counts in it. */
+    public List<PackagePrice> packages() {
+        return plan.packages().whole(build.lines());
+    }
+
     /** What sellers sell together of it for less. */
     public List<BundleSaving> together() {
         return BundleSaving.of(prices(), market.bundles().get());
@@ -146,6 +168,13 @@ public final class EvaluatedBuild {
     /** What any part would do on a line. */
     public CandidateImpacts impacts(UUID line) {
         return new CandidateImpacts(ground.get(), line);
+    }
+
+    /** What any part would do beside what stands on a line, as one more of its kind; its slot has room for that. */
+    public CandidateImpacts impactsBeside(EvaluatedLine line) {
+        var slot = line.slot().further().orElseThrow();
+        var id = UUID.nameUUIDFromBytes(("beside " + line.id()).getBytes(StandardCharsets.UTF_8));
+        return new CandidateImpacts(ground.get().with(new Line(id, slot, new Choice.Empty(), 1, true)), id);
     }
 
     /** What the author answered to a finding of this build. */
@@ -167,13 +196,13 @@ public final class EvaluatedBuild {
     }
 
     private CountedTotal countAvailable() {
-        return CountedTotal.of(
-                availablePrices(), plan.terms().countsShipping(), plan.terms().zero());
+        return CountedTotal.of(availablePrices(), plan.counting());
     }
 
     private List<Finding> check() {
         var own = Checks.on(build);
-        return Stream.concat(own.stream(), SetMembers.on(build, own, this::isAvailable).stream())
+        return Stream.of(own, SetMembers.on(build, own, this::isAvailable), PackageMembers.on(build, plan.packages()))
+                .flatMap(List::stream)
                 .toList();
     }
 
@@ -192,10 +221,9 @@ public final class EvaluatedBuild {
         return new CandidateImpacts.Ground(
                 build,
                 findings(),
-                prices(),
+                own,
+                plan.packages(),
                 total,
-                terms.countsShipping(),
-                terms.zero(),
                 terms.band(),
                 l -> LinePrice.of(l, market.prices().of(l.id()).counted(), terms.zero(), Optional.empty()),
                 this::costOfOne,
@@ -215,9 +243,10 @@ public final class EvaluatedBuild {
     }
 
     private List<EvaluatedOption> tryOptions(EvaluatedLine line) {
-        var impacts = impacts(line.id());
+        var instead = impacts(line.id());
+        var beside = new Lazy<>(() -> impactsBeside(line));
         return line.plan().options().stream()
-                .map(o -> new EvaluatedOption(o, impacts.of(o.part())))
+                .map(o -> new EvaluatedOption(o, (o.adds() ? beside.get() : instead).of(o.part())))
                 .toList();
     }
 

@@ -24,6 +24,17 @@ public record EvaluatedLine(LinePlan plan, Line line, LinePrice price, LineChang
                 LineChange.of(was, choice.key(), price.goods().known()));
     }
 
+    /** The line as a part of a package, whose share says nothing of how its own price moved; itself when it is bought alone. */
+    EvaluatedLine at(LinePrice applied) {
+        return applied.in().isEmpty()
+                ? this
+                : new EvaluatedLine(
+                        plan,
+                        applied.line(),
+                        applied,
+                        new LineChange(change.how(), change.before(), Optional.empty(), Optional.empty()));
+    }
+
     public UUID id() {
         return plan.id();
     }

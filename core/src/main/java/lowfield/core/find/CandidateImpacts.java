@@ -12,6 +12,7 @@ import java.util.function.ToLongFunction;
 import lowfield.core.check.FigureRef;
 import lowfield.core.check.Finding;
 import lowfield.core.check.rules.Checks;
+import lowfield.core.check.rules.PackageMembers;
 import lowfield.core.check.rules.SetMembers;
 import lowfield.core.guide.Band;
 import lowfield.core.guide.Build;
@@ -19,12 +20,12 @@ import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
 import lowfield.core.guide.Slot;
 import lowfield.core.money.Amount;
-import lowfield.core.money.Money;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.core.total.BandState;
 import lowfield.core.total.CountedTotal;
 import lowfield.core.total.LinePrice;
+import lowfield.core.total.PackagePrices;
 
 /**
  * Works out what each of many parts would do on one line of one build, alone and with what it forces. A clash that other
@@ -39,22 +40,38 @@ public final class CandidateImpacts {
     private final List<FigureRef<?, ?>> read;
 
     /**
-     * The build as it stands: its findings, the price of each line in order, how its tier counts, how a line is priced, what
-     * one piece of a part costs in minor units, the parts of a kind that can be bought, cheapest first, and whether anyone can
+     * The build as it stands: its findings, what each line costs alone, in order, its packages, its total, how a line is
+     * priced, what one piece of a part costs in minor units, the parts of a kind that can be bought, cheapest first, and whether anyone can
      * buy a part for a line today.
      */
     public record Ground(
             Build build,
             List<Finding> findings,
-            List<LinePrice> prices,
+            List<LinePrice> own,
+            PackagePrices packages,
             CountedTotal total,
-            boolean countsShipping,
-            Money zero,
             Band band,
             Function<Line, LinePrice> pricing,
             ToLongFunction<Part> pieces,
             Function<Kind, List<Part>> forSale,
-            BiPredicate<Line, Part> isAvailable) {}
+            BiPredicate<Line, Part> isAvailable) {
+        /** The same with one more line, on which nothing is chosen yet. */
+        public Ground with(Line empty) {
+            var prices = new ArrayList<>(own);
+            prices.add(pricing.apply(empty));
+            return new Ground(
+                    build.adding(empty),
+                    findings,
+                    prices,
+                    packages,
+                    total,
+                    band,
+                    pricing,
+                    pieces,
+                    forSale,
+                    isAvailable);
+        }
+    }
 
     public CandidateImpacts(Ground ground, UUID line) {
         this.ground = ground;
@@ -92,19 +109,21 @@ public final class CandidateImpacts {
                 total,
                 state,
                 total.total().minus(ground.total().total()),
-                withSets(outcome.alone(), outcome.build()),
-                withSets(outcome.withForced(), outcome.forcedBuild()),
+                beside(outcome.alone(), outcome.build()),
+                beside(outcome.withForced(), outcome.forcedBuild()),
                 outcome.isTooLong(),
                 outline(outcome).group(total.total(), state, isUnfinished));
     }
 
-    /** An impact with what is new about the vetted sets of other lines, whose members the changed build may not suit. */
-    private Impact withSets(Impact impact, Build after) {
+    /** An impact with what is new about vetted sets, whose members the changed build may not suit, and about packages. */
+    private Impact beside(Impact impact, Build after) {
+        var packages = Impact.between(ground.findings(), PackageMembers.on(after, ground.packages()), line);
         var hasSets = after.lines().stream().anyMatch(l -> l.choice() instanceof Choice.VettedSet);
         return hasSets
                 ? impact.and(Impact.between(
-                        ground.findings(), SetMembers.on(after, Checks.on(after), ground.isAvailable()), line))
-                : impact;
+                                ground.findings(), SetMembers.on(after, Checks.on(after), ground.isAvailable()), line))
+                        .and(packages)
+                : impact.and(packages);
     }
 
     /** What is left to say of all parts that look the same to the checks: whether they fit, and what else they force. */
@@ -197,13 +216,14 @@ public final class CandidateImpacts {
 
     /** The build's total with a price on the line and those of what it forces. */
     CountedTotal total(LinePrice price, List<LinePrice> forced) {
-        return CountedTotal.of(prices(price, forced), ground.countsShipping(), ground.zero());
+        return CountedTotal.of(
+                ground.packages().applied(prices(price, forced)), ground.total().counting());
     }
 
-    /** The price of every line: the present ones but for what was changed. */
+    /** What every line costs alone: the present ones but for what was changed. */
     private List<LinePrice> prices(LinePrice price, List<LinePrice> forced) {
-        var prices = new ArrayList<LinePrice>(ground.prices().size() + 1);
-        for (var present : ground.prices()) {
+        var prices = new ArrayList<LinePrice>(ground.own().size() + 1);
+        for (var present : ground.own()) {
             var slot = present.line().slot();
             if (present.line().id().equals(line)) {
                 prices.add(price);

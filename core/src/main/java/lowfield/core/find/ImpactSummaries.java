@@ -78,11 +78,11 @@ public final class ImpactSummaries {
         var line = impacts.line().id();
         this.present = impacts.line().choice().part();
         this.others = TotalBut.of(
-                ground.prices().stream()
-                        .filter(p -> !p.line().id().equals(line))
-                        .toList(),
-                ground.countsShipping(),
-                ground.zero());
+                ground.packages()
+                        .applied(ground.own().stream()
+                                .filter(p -> !p.line().id().equals(line))
+                                .toList()),
+                ground.total().counting());
         this.outlines = new AtomicReferenceArray<>(shelf.looks());
         this.summaries = new AtomicReferenceArray<>(shelf.parts().size());
     }
@@ -124,6 +124,7 @@ public final class ImpactSummaries {
         var ground = impacts.ground();
         var price = impacts.price(part);
         var total = outline.forced().isEmpty()
+                        && !ground.packages().mention(impacts.line().id())
                 ? others.with(price)
                 : impacts.total(price, outline.forced()).total();
         var state = BandState.of(total, ground.band());

@@ -1,5 +1,6 @@
 package lowfield.core.guide;
 
+import java.util.Optional;
 import lowfield.core.part.Kind;
 
 /** The role a part plays in a build, in the usual order of a guide: the card first. */
@@ -7,7 +8,7 @@ public enum Slot {
     GRAPHICS_CARD(0, "Graphics card", Kind.GRAPHICS_CARD, true, false),
     PROCESSOR(10, "CPU", Kind.PROCESSOR, true, false),
     MOTHERBOARD(20, "Motherboard", Kind.MOTHERBOARD, true, false),
-    MEMORY(30, "Memory", Kind.MEMORY, true, false),
+    MEMORY(30, "Memory", Kind.MEMORY, true, true),
     COOLER(40, "CPU cooler", Kind.COOLER, true, false),
     SYSTEM_DRIVE(50, "System drive", Kind.DRIVE, true, false),
     SECOND_DRIVE(60, "Second drive", Kind.DRIVE, false, true),
@@ -56,6 +57,14 @@ public enum Slot {
     /** Whether a build without it is not complete. */
     public boolean needed() {
         return needed;
+    }
+
+    /** Where one more part of its kind goes: a second drive beside the system drive; absent where there is room for one alone. */
+    public Optional<Slot> further() {
+        if (this == SYSTEM_DRIVE) {
+            return Optional.of(SECOND_DRIVE);
+        }
+        return several ? Optional.of(this) : Optional.empty();
     }
 
     /** Whether it can hold several lines. */

@@ -2,6 +2,7 @@ package lowfield.core.money;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
@@ -67,6 +68,16 @@ public sealed interface Amount {
         }
         return new NotKnown(
                 Stream.concat(blame().stream(), other.blame().stream()).toList());
+    }
+
+    /** Each of its figures changed alike, by a function that keeps their order; what is not known stays so. */
+    default Amount map(UnaryOperator<Money> change) {
+        if (this instanceof Known k) {
+            return of(change.apply(k.money()));
+        }
+        return this instanceof Range r
+                ? new Range(change.apply(r.low()), change.apply(r.likely()), change.apply(r.high()))
+                : this;
     }
 
     /** This minus the other; not known when either is. */

@@ -101,6 +101,15 @@ public record Money(long minor, Currency currency) implements Comparable<Money> 
         return new Money(Math.floorDiv(Math.addExact(minor, ten / 2), ten) * ten, currency);
     }
 
+    /** So many parts of a whole, rounded down; {@code whole} is above zero. */
+    public Money share(long parts, long whole) {
+        var minor = BigDecimal.valueOf(this.minor)
+                .multiply(BigDecimal.valueOf(parts))
+                .divide(BigDecimal.valueOf(whole), 0, RoundingMode.FLOOR)
+                .longValueExact();
+        return new Money(minor, currency);
+    }
+
     public boolean isNegative() {
         return minor < 0;
     }

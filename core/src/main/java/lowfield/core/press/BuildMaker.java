@@ -7,7 +7,9 @@ import java.util.stream.Stream;
 import lowfield.core.check.Finding;
 import lowfield.core.check.Verdict;
 import lowfield.core.edition.EvaluatedBuild;
+import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
+import lowfield.core.total.PackagePrice;
 import lowfield.core.total.ReaderRegion;
 import lowfield.core.total.Till;
 
@@ -21,8 +23,8 @@ final class BuildMaker {
 
     Publication.Build make(EvaluatedBuild build) {
         var terms = build.plan().terms();
-        var prices = PublicPrices.of(build.prices(), terms.countsShipping(), terms.zero());
-        var available = PublicPrices.of(build.availablePrices(), terms.countsShipping(), terms.zero());
+        var prices = PublicPrices.of(build.prices(), build.plan().counting());
+        var available = PublicPrices.of(build.availablePrices(), build.plan().counting());
         var lines = new LineMaker(build, prices, material);
         return new Publication.Build(
                 build.id(),
@@ -30,10 +32,16 @@ final class BuildMaker {
                 Cell.of(prices.total().total(), prices.hides()),
                 Cell.of(prices.total().goods(), prices.hides()),
                 Cell.of(prices.total().uncounted(), prices.hides()),
+                Cell.of(prices.total().withOptional(), prices.hides()),
                 change(build, prices),
                 Cell.of(available.total().total(), available.hides()),
                 regions(prices, terms.zero()),
                 charges(prices),
+                build.plan().adjustments().stream()
+                        .map(a -> new Publication.Adjustment(a.name(), a.sum()))
+                        .toList(),
+                packages(build),
+                tax(prices),
                 build.peak().watts().value(),
                 build.lines().stream()
                         .filter(l -> !l.line().isEmpty())
@@ -42,6 +50,29 @@ final class BuildMaker {
                 together(build, prices),
                 caveats(build),
                 firstStart(build));
+    }
+
+    private static List<Publication.PackagePrice> packages(EvaluatedBuild build) {
+        return build.packages().stream()
+                .map(p -> new Publication.PackagePrice(
+                        p.name(),
+                        p.offer().filter(o -> !o.seller().terms().mayStand()).isPresent()
+                                ? new Cell.Withheld()
+                                : Cell.of(Amount.of(p.price().orElseThrow())),
+                        p.members().stream().map(PackagePrice.Member::line).toList(),
+                        LineMaker.source(p.offer().orElseThrow())))
+                .toList();
+    }
+
+    private static Optional<Publication.Tax> tax(PublicPrices prices) {
+        var total = prices.total();
+        var tax = total.counting().tax();
+        return total.tax()
+                .map(sum -> new Publication.Tax(
+                        tax.permille(),
+                        Cell.of(sum, prices.hides()),
+                        Cell.of(total.withTax().orElseThrow(), prices.hides()),
+                        tax.isInBand()));
     }
 
     private Cell change(EvaluatedBuild build, PublicPrices prices) {

@@ -18,6 +18,9 @@ public sealed interface Cell {
     /** A price that its shop does not allow to be shown in a published edition. */
     record Withheld() implements Cell {}
 
+    /** A part of a package, whose price stands beside the lines; with what the seller asks more or less for this part of it. */
+    record Included(Optional<Money> swap) implements Cell {}
+
     /** No sum: a price is missing. */
     record NotKnown() implements Cell {}
 
@@ -54,6 +57,10 @@ public sealed interface Cell {
 
     default boolean isRounded() {
         return this instanceof Rounded;
+    }
+
+    default Optional<Included> included() {
+        return this instanceof Included i ? Optional.of(i) : Optional.empty();
     }
 
     default boolean isWithheld() {

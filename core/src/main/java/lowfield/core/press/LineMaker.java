@@ -10,6 +10,7 @@ import lowfield.core.edition.Option;
 import lowfield.core.find.CandidateImpact;
 import lowfield.core.guide.Choice;
 import lowfield.core.offer.Estimate;
+import lowfield.core.offer.Offer;
 import lowfield.core.part.Comparison;
 import lowfield.core.part.Part;
 import lowfield.core.total.LinePrice;
@@ -59,6 +60,9 @@ final class LineMaker {
     }
 
     private static Cell price(LinePrice price) {
+        if (price.in().isPresent()) {
+            return new Cell.Included(price.in().get().swap(price.line().id()));
+        }
         return price.isWithheld()
                 ? new Cell.Withheld()
                 : Cell.estimate(price.goods(), price.estimated().map(Estimate::derivation))
@@ -66,12 +70,15 @@ final class LineMaker {
     }
 
     private static Optional<Publication.Source> source(LinePrice price) {
-        return price.offer()
-                .map(o -> new Publication.Source(
-                        o.seller().label(),
-                        o.condition().label(),
-                        o.seenAt(),
-                        o.link().isEmpty() ? Publication.Source.NO_PAGE : o.link()));
+        return price.offer().map(LineMaker::source);
+    }
+
+    static Publication.Source source(Offer offer) {
+        return new Publication.Source(
+                offer.seller().label(),
+                offer.condition().label(),
+                offer.seenAt(),
+                offer.link().isEmpty() ? Publication.Source.NO_PAGE : offer.link());
     }
 
     private List<Publication.Option> options(EvaluatedLine line, Option.Purpose purpose) {
@@ -88,17 +95,18 @@ final class LineMaker {
                 impact.effect().trouble().stream().flatMap(f -> f.forReaders().stream()));
         return new Publication.Option(
                 impact.part().fullName(),
+                option.adds(),
                 price(impact.price()),
-                prices.tells(changed(line, impact)) ? new Cell.Withheld() : Cell.of(impact.trueDifference()),
+                prices.tells(changed(line, impact, option)) ? new Cell.Withheld() : Cell.of(impact.trueDifference()),
                 option.note(),
                 consequences.toList());
     }
 
     /** Every price that is in the difference: what comes, what it forces, and what goes for them. */
-    private Stream<LinePrice> changed(EvaluatedLine line, CandidateImpact impact) {
+    private Stream<LinePrice> changed(EvaluatedLine line, CandidateImpact impact, Option option) {
         var slots = impact.forced().stream().map(CandidateImpact.Forced::slot).toList();
         return Stream.of(
-                        Stream.of(line.price(), impact.price()),
+                        option.adds() ? Stream.of(impact.price()) : Stream.of(line.price(), impact.price()),
                         impact.forced().stream().map(CandidateImpact.Forced::price),
                         build.prices().stream()
                                 .filter(p -> slots.contains(p.line().slot())))

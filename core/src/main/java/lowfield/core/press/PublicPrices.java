@@ -5,10 +5,11 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import lowfield.core.money.Money;
 import lowfield.core.offer.Offer;
 import lowfield.core.total.CountedTotal;
+import lowfield.core.total.Counting;
 import lowfield.core.total.LinePrice;
+import lowfield.core.total.PackagePrices;
 
 /**
  * A build's prices as they may be told (rules 2). A price that its shop does not let stand is rounded to the nearest ten
@@ -18,13 +19,14 @@ import lowfield.core.total.LinePrice;
  * @param hidingSellers who asks the prices that may not be told
  */
 record PublicPrices(List<LinePrice> lines, CountedTotal total, Set<UUID> hidingSellers) {
-    static PublicPrices of(List<LinePrice> prices, boolean countsShipping, Money zero) {
-        var lines = prices.stream().map(PublicPrices::told).toList();
+    static PublicPrices of(List<LinePrice> prices, Counting counting) {
+        var lines =
+                PackagePrices.lumped(prices).stream().map(PublicPrices::told).toList();
         var hiding = prices.stream()
                 .filter(LinePrice::isWithheld)
                 .map(p -> p.offer().orElseThrow().seller().id())
                 .collect(Collectors.toUnmodifiableSet());
-        return new PublicPrices(lines, CountedTotal.of(lines, countsShipping, zero), hiding);
+        return new PublicPrices(lines, CountedTotal.of(lines, counting), hiding);
     }
 
     private static LinePrice told(LinePrice price) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import lowfield.core.money.Money;
 import lowfield.core.total.LinePrice;
+import lowfield.core.total.PackagePrices;
 
 /**
  * A sum as the author sees it, and as it may be told in a published edition (rules 2): there, each price that may not stand
@@ -28,7 +29,7 @@ public record PublicSum(Money exact, Money told) {
     /** The goods of the counted lines; absent when one has no exact price. */
     public static Optional<PublicSum> ofGoods(List<LinePrice> lines, Money zero) {
         var sum = Optional.of(of(zero));
-        for (var line : lines) {
+        for (var line : PackagePrices.lumped(lines)) {
             if (line.line().counted()) {
                 var before = sum;
                 sum = line.goods().known().flatMap(goods -> before.map(b -> b.plus(line, goods)));
@@ -38,6 +39,9 @@ public record PublicSum(Money exact, Money told) {
     }
 
     private PublicSum plus(LinePrice line, Money goods) {
+        if (line.in().isPresent()) {
+            return plus(goods, 1, !line.isWithheld());
+        }
         return line.isWithheld()
                 ? plus(line.offer().orElseThrow().price(), line.line().quantity(), false)
                 : plus(goods, 1, true);

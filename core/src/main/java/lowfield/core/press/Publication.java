@@ -27,8 +27,14 @@ public record Publication(
         Optional<Span> prices,
         List<Tier> tiers,
         List<Chart> charts) {
+    /** In which documents were published before the document of core: their pages keep other words. */
+    public static final String FIRST_FORMAT = "lowfield-edition/1";
+
+    /** In which documents were published before packages: their pages only name what is optional. */
+    public static final String SECOND_FORMAT = "lowfield-edition/2";
+
     /** In which documents are published now. */
-    public static final String FORMAT = "lowfield-edition/2";
+    public static final String FORMAT = "lowfield-edition/3";
 
     public Publication {
         tiers = List.copyOf(tiers);
@@ -70,6 +76,10 @@ public record Publication(
     /**
      * A build, with what a reader must know of it and what to set at the first start.
      *
+     * @param withOptional the total with everything that is optional
+     * @param adjustments what is added to the lines, or taken off
+     * @param packages what sellers ask one price for
+     * @param tax what is asked on top of shop prices; absent where they hold it
      * @param change against the edition before; not known for a new build
      * @param available what anyone could buy it for when it was published
      * @param peakWatts sustained peak; absent where a figure for it is missing
@@ -80,10 +90,14 @@ public record Publication(
             Cell total,
             Cell goods,
             Cell uncounted,
+            Cell withOptional,
             Cell change,
             Cell available,
             List<RegionTotal> regions,
             List<Charge> charges,
+            List<Adjustment> adjustments,
+            List<PackagePrice> packages,
+            Optional<Tax> tax,
             Optional<Integer> peakWatts,
             List<Line> lines,
             List<SoldTogether> together,
@@ -92,6 +106,8 @@ public record Publication(
         public Build {
             regions = List.copyOf(regions);
             charges = List.copyOf(charges);
+            adjustments = List.copyOf(adjustments);
+            packages = List.copyOf(packages);
             lines = List.copyOf(lines);
             together = List.copyOf(together);
             caveats = List.copyOf(caveats);
@@ -104,6 +120,19 @@ public record Publication(
 
     /** What a seller takes for shipping. */
     public record Charge(String seller, Cell sum) {}
+
+    /** A discount (below zero), surcharge, service or allowance. */
+    public record Adjustment(String name, Money sum) {}
+
+    /** One price for several lines, with what swaps in it cost; each of its lines is told as included. */
+    public record PackagePrice(String name, Cell price, List<UUID> lines, Source source) {
+        public PackagePrice {
+            lines = List.copyOf(lines);
+        }
+    }
+
+    /** Sales tax on a total, in thousandths; {@code isInTotal} where the band and the total are about prices with it. */
+    public record Tax(int permille, Cell sum, Cell with, boolean isInTotal) {}
 
     /** Goods of a build that one seller sells together for less; in no total. */
     public record SoldTogether(
@@ -153,8 +182,12 @@ public record Publication(
         }
     }
 
-    /** An alternative or upgrade with what the total would move by, and what taking it would bring along. */
-    public record Option(String label, Cell price, Cell difference, String note, List<String> consequences) {}
+    /**
+     * An alternative or upgrade with what the total would move by, and what taking it would bring along; {@code adds} when it
+     * comes beside the choice and not in its place.
+     */
+    public record Option(
+            String label, boolean adds, Cell price, Cell difference, String note, List<String> consequences) {}
 
     /** Parts side by side: their names, and a row for each figure that differs. */
     public record Table(List<String> parts, List<Row> rows) {}

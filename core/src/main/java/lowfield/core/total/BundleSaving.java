@@ -53,7 +53,8 @@ public record BundleSaving(Bundle bundle, List<UUID> lines, Money saves) {
     }
 
     private static boolean fits(LinePrice line, Map<UUID, Integer> left, UUID part, Bundle bundle) {
-        return line.line().counted()
+        return line.in().isEmpty()
+                && line.line().counted()
                 && Integer.valueOf(line.line().quantity()).equals(left.get(part))
                 && line.goods()
                         .known()

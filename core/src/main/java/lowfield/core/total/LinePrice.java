@@ -12,8 +12,27 @@ import lowfield.core.offer.Offer;
 import lowfield.core.offer.PartPrice;
 import lowfield.core.offer.PriceList;
 
-/** What one line costs: its goods, the offer they are bought from if there is one, and why there is no price if there is none. */
-public record LinePrice(Line line, Amount goods, Optional<PartPrice> price) {
+/**
+ * What one line costs: its goods, the offer they are bought from if there is one, and why there is no price if there is none.
+ *
+ * @param in the package whose price it has a share of; absent where it is bought alone
+ */
+public record LinePrice(Line line, Amount goods, Optional<PartPrice> price, Optional<PackagePrice> in) {
+    /** One that is bought alone. */
+    public LinePrice(Line line, Amount goods, Optional<PartPrice> price) {
+        this(line, goods, price, Optional.empty());
+    }
+
+    /** The same line as a part of a package of which it bears a share. */
+    LinePrice in(PackagePrice of, Money share) {
+        var offer = of.offer().orElseThrow();
+        return new LinePrice(
+                line.in(offer.condition()),
+                Amount.of(share),
+                Optional.of(new PartPrice.Priced(offer.at(share), List.of())),
+                Optional.of(of));
+    }
+
     /** Prices one line; {@code held} is the listing the author holds the choice to. */
     public static LinePrice of(Line line, PriceList prices, Money zero, Optional<UUID> held) {
         if (line.choice() instanceof Choice.FreeHand free) {
@@ -64,13 +83,14 @@ public record LinePrice(Line line, Amount goods, Optional<PartPrice> price) {
         return price.flatMap(PartPrice::offer);
     }
 
-    /** The same line as if its offer asked another price for one piece; the offer is there. */
+    /** The same line as if its offer asked another price, for one piece or as its share of a package; the offer is there. */
     public LinePrice at(Money each) {
         var offer = offer().orElseThrow();
         return new LinePrice(
                 line,
-                Amount.of(each.times(line.quantity())),
-                Optional.of(new PartPrice.Priced(offer.at(each), List.of())));
+                Amount.of(in.isPresent() ? each : each.times(line.quantity())),
+                Optional.of(new PartPrice.Priced(offer.at(each), List.of())),
+                in);
     }
 
     /** Whether it is a price that its shop does not let stand in published editions. */
@@ -80,7 +100,8 @@ public record LinePrice(Line line, Amount goods, Optional<PartPrice> price) {
 
     /** What the goods come to after what can be claimed back; it is in no total. Absent when nothing can be. */
     public Optional<Money> afterClaim() {
-        return offer().flatMap(Offer::claimBack)
+        return offer().filter(o -> in.isEmpty())
+                .flatMap(Offer::claimBack)
                 .flatMap(back -> goods.known().map(g -> afterClaim(g, back, line.quantity())));
     }
 

@@ -26,7 +26,7 @@ public final class Till {
     }
 
     /**
-     * The counted lines of a build and what their sellers take for shipping.
+     * The counted lines of a build, what their sellers take for shipping, and adjustments, which stay as they are.
      *
      * @param taxes each shop's tax in thousandths, by its name; a shop that is not in it has none
      */
@@ -35,6 +35,7 @@ public final class Till {
         lines.stream()
                 .filter(l -> l.line().counted())
                 .forEach(l -> l.goods().known().ifPresent(goods -> till.add(goods, l.offer(), taxes)));
+        till.asItIs(total.counting().adjusted());
         for (var charge : total.charges()) {
             charge.amount()
                     .known()

@@ -17,26 +17,24 @@ public final class TotalBut {
     private final Amount charges;
     private final Map<UUID, List<LinePrice>> orders;
     private final Map<UUID, Amount> chargesOfOthers;
-    private final boolean countsShipping;
-    private final Money zero;
+    private final Counting counting;
 
     private TotalBut(
             Amount goods,
             Amount charges,
             Map<UUID, List<LinePrice>> orders,
             Map<UUID, Amount> chargesOfOthers,
-            boolean countsShipping,
-            Money zero) {
+            Counting counting) {
         this.goods = goods;
         this.charges = charges;
         this.orders = orders;
         this.chargesOfOthers = chargesOfOthers;
-        this.countsShipping = countsShipping;
-        this.zero = zero;
+        this.counting = counting;
     }
 
     /** Of the lines that stay. */
-    public static TotalBut of(List<LinePrice> stay, boolean countsShipping, Money zero) {
+    public static TotalBut of(List<LinePrice> stay, Counting counting) {
+        var zero = counting.zero();
         var orders = CountedTotal.orders(stay);
         var charges = new HashMap<UUID, Amount>();
         orders.forEach((seller, order) ->
@@ -52,17 +50,20 @@ public final class TotalBut {
                 sum(charges.values(), zero),
                 orders,
                 ofOthers,
-                countsShipping,
-                zero);
+                counting);
     }
 
     /** The counted total with that line at a price. */
     public Amount with(LinePrice line) {
+        return counting.total(goodsAndCharges(line));
+    }
+
+    private Amount goodsAndCharges(LinePrice line) {
         if (!line.line().counted()) {
-            return countsShipping ? goods.plus(charges) : goods;
+            return counting.shipping() ? goods.plus(charges) : goods;
         }
         var all = goods.plus(line.goods());
-        if (!countsShipping) {
+        if (!counting.shipping()) {
             return all;
         }
         if (line.offer().isEmpty()) {
@@ -72,7 +73,7 @@ public final class TotalBut {
         var order = new ArrayList<>(orders.getOrDefault(seller, List.of()));
         order.add(line);
         return all.plus(chargesOfOthers.getOrDefault(seller, charges))
-                .plus(CountedTotal.charge(order, zero).amount());
+                .plus(CountedTotal.charge(order, counting.zero()).amount());
     }
 
     private static Amount sum(Iterable<Amount> amounts, Money zero) {

@@ -29,6 +29,10 @@ import lowfield.core.offer.SellerKind;
 import lowfield.core.offer.Stock;
 import lowfield.core.part.Part;
 import lowfield.core.reason.Reason;
+import lowfield.core.total.Adjustment;
+import lowfield.core.total.PackagePrice;
+import lowfield.core.total.PackagePrices;
+import lowfield.core.total.SalesTax;
 
 /** The test kit of evaluated editions: sound builds whose parts cost 100.00 EUR each at one shop, changed by a word or two. */
 public final class TestEdition {
@@ -50,6 +54,9 @@ public final class TestEdition {
     /** How a build's lines are planned; changed before it is added. */
     private UnaryOperator<LinePlan> change = UnaryOperator.identity();
 
+    private List<Adjustment> adjustments = List.of();
+    private PackagePrices packages = PackagePrices.NONE;
+    private SalesTax tax = SalesTax.NONE;
     private GivenAnswers answers = GivenAnswers.NONE;
     private Optional<PublishedBuild> last = Optional.empty();
 
@@ -123,6 +130,22 @@ public final class TestEdition {
         return this;
     }
 
+    /** The builds added from now on have these beside their lines. */
+    public TestEdition adjusted(Adjustment... others) {
+        adjustments = List.of(others);
+        return this;
+    }
+
+    public TestEdition packaged(PackagePrice... others) {
+        packages = new PackagePrices(List.of(others));
+        return this;
+    }
+
+    public TestEdition taxed(SalesTax other) {
+        tax = other;
+        return this;
+    }
+
     public TestEdition sellsTogether(Bundle bundle) {
         bundles.add(bundle);
         return this;
@@ -147,12 +170,12 @@ public final class TestEdition {
     }
 
     private EvaluatedBuild evaluate(String name, Band band, Build build) {
-        var terms = new TierTerms(band, true, build.wishes(), 2026, eur(0), UsualValues.STANDARD);
+        var terms = new TierTerms(band, true, tax, build.wishes(), 2026, eur(0), UsualValues.STANDARD);
         var lines = build.lines().stream().map(l -> change.apply(plan(l))).toList();
         var id = UUID.nameUUIDFromBytes(name.getBytes());
         var prices = new BuildPrices(new LinePrices(list(COUNTED), list(AVAILABLE)), Map.of());
         return EvaluatedBuild.of(
-                new BuildPlan(id, name, lines, terms, answers, last),
+                new BuildPlan(id, name, lines, terms, adjustments, packages, answers, last),
                 new Market(prices, () -> List.copyOf(bundles), kind -> List.of()));
     }
 

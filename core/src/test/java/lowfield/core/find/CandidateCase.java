@@ -16,7 +16,9 @@ import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
 import lowfield.core.part.Part;
 import lowfield.core.total.CountedTotal;
+import lowfield.core.total.Counting;
 import lowfield.core.total.LinePrice;
+import lowfield.core.total.PackagePrices;
 
 /** A market of parts at prices, and what taking one of them means. */
 abstract class CandidateCase {
@@ -56,9 +58,8 @@ abstract class CandidateCase {
                 build,
                 Checks.on(build),
                 prices,
-                CountedTotal.of(prices, false, ZERO),
-                false,
-                ZERO,
+                PackagePrices.NONE,
+                CountedTotal.of(prices, Counting.of(false, ZERO)),
                 new Band.FromTo(Money.of(80000, "EUR"), Money.of(100000, "EUR")),
                 this::price,
                 part -> euro.getOrDefault(part.id(), 100) * 100L,

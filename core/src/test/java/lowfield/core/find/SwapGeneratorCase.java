@@ -19,7 +19,9 @@ import lowfield.core.money.Money;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.core.total.CountedTotal;
+import lowfield.core.total.Counting;
 import lowfield.core.total.LinePrice;
+import lowfield.core.total.PackagePrices;
 
 /** A drawn market of parts, and what the finder says of a swap in it. */
 abstract class SwapGeneratorCase {
@@ -54,9 +56,8 @@ abstract class SwapGeneratorCase {
                 build,
                 before,
                 now,
-                CountedTotal.of(now, false, ZERO),
-                false,
-                ZERO,
+                PackagePrices.NONE,
+                CountedTotal.of(now, Counting.of(false, ZERO)),
                 new Band.FromTo(Money.of(80000, "EUR"), Money.of(100000, "EUR")),
                 this::price,
                 part -> prices.getOrDefault(part.id(), 100) * 100L,

@@ -40,6 +40,7 @@ class HiddenPricesTest extends PublicationCase {
                 OPEN,
                 Map.of(CARD.id(), 1, TestEdition.part(BUILD, Slot.COOLER).id(), 1),
                 eur(30_000),
+                Optional.empty(),
                 Stock.IN_STOCK,
                 false,
                 TestEdition.NOW,

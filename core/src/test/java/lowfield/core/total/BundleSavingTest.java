@@ -44,7 +44,7 @@ class BundleSavingTest {
 
     private static Bundle bundle(Map<UUID, Integer> parts, long price, Stock stock, boolean members) {
         var seller = new Seller(UUID.nameUUIDFromBytes("s".getBytes()), "Shop", "Shop", Optional.empty());
-        return new Bundle(seller, parts, eur(price), stock, members, NOW, "https://x.example");
+        return new Bundle(seller, parts, eur(price), Optional.empty(), stock, members, NOW, "https://x.example");
     }
 
     private static Bundle both(long price) {

@@ -60,8 +60,8 @@ class CountedTotalTest {
     @Test
     void anOrderShipsOnceAtItsHighestCharge() {
         var a = seller("A", 0);
-        var total =
-                CountedTotal.of(List.of(bought(a, 1000, 390L, 1, true), bought(a, 2000, 490L, 1, true)), true, ZERO);
+        var total = CountedTotal.of(
+                List.of(bought(a, 1000, 390L, 1, true), bought(a, 2000, 490L, 1, true)), Counting.of(true, ZERO));
         assertThat(total.goods()).isEqualTo(Amount.of(Money.of(3000, "EUR")));
         assertThat(total.total()).isEqualTo(Amount.of(Money.of(3490, "EUR")));
     }
@@ -69,10 +69,10 @@ class CountedTotalTest {
     @Test
     void anOrderShipsFreeFromTheSellersThreshold() {
         var a = seller("A", 7900);
-        assertThat(CountedTotal.of(List.of(bought(a, 3950, 490L, 2, true)), true, ZERO)
+        assertThat(CountedTotal.of(List.of(bought(a, 3950, 490L, 2, true)), Counting.of(true, ZERO))
                         .total())
                 .isEqualTo(Amount.of(Money.of(7900, "EUR")));
-        assertThat(CountedTotal.of(List.of(bought(a, 7899, 490L, 1, true)), true, ZERO)
+        assertThat(CountedTotal.of(List.of(bought(a, 7899, 490L, 1, true)), Counting.of(true, ZERO))
                         .total())
                 .isEqualTo(Amount.of(Money.of(8389, "EUR")));
     }
@@ -80,16 +80,17 @@ class CountedTotalTest {
     @Test
     void shippingThatIsNotStatedMakesOnlyATotalThatCountsItUnknown() {
         var lines = List.of(bought(seller("A", 0), 1000, null, 1, true));
-        assertThat(CountedTotal.of(lines, true, ZERO).total().blame()).containsExactly("shipping at A is not stated");
-        assertThat(CountedTotal.of(lines, false, ZERO).total()).isEqualTo(Amount.of(Money.of(1000, "EUR")));
+        assertThat(CountedTotal.of(lines, Counting.of(true, ZERO)).total().blame())
+                .containsExactly("shipping at A is not stated");
+        assertThat(CountedTotal.of(lines, Counting.of(false, ZERO)).total())
+                .isEqualTo(Amount.of(Money.of(1000, "EUR")));
     }
 
     @Test
     void uncountedLinesStandBesideIt() {
         var total = CountedTotal.of(
                 List.of(bought(seller("A", 0), 1000, 390L, 1, true), bought(seller("B", 0), 9900, 390L, 1, false)),
-                true,
-                ZERO);
+                Counting.of(true, ZERO));
         assertThat(total.total()).isEqualTo(Amount.of(Money.of(1390, "EUR")));
         assertThat(total.uncounted()).isEqualTo(Amount.of(Money.of(9900, "EUR")));
     }
@@ -103,7 +104,9 @@ class CountedTotalTest {
                 1,
                 true);
         var price = LinePrice.of(line, NOTHING_SEEN, ZERO, Optional.empty());
-        assertThat(CountedTotal.of(List.of(price), true, ZERO).total().blame())
+        assertThat(CountedTotal.of(List.of(price), Counting.of(true, ZERO))
+                        .total()
+                        .blame())
                 .containsExactly("Motherboard, Test motherboard: no shop has been seen offering it");
     }
 
@@ -142,7 +145,8 @@ class CountedTotalTest {
                         return e.getValue() + (e.getValue() >= free ? 0 : highest.get(e.getKey()));
                     })
                     .sum();
-            assertThat(CountedTotal.of(lines, true, ZERO).total()).isEqualTo(Amount.of(Money.of(expected, "EUR")));
+            assertThat(CountedTotal.of(lines, Counting.of(true, ZERO)).total())
+                    .isEqualTo(Amount.of(Money.of(expected, "EUR")));
         }
     }
 
@@ -164,10 +168,10 @@ class CountedTotalTest {
             }
             var apart = lines.remove(random.nextInt(lines.size()));
             for (var ships : List.of(true, false)) {
-                var put = TotalBut.of(lines, ships, ZERO).with(apart);
+                var put = TotalBut.of(lines, Counting.of(ships, ZERO)).with(apart);
                 var all = new ArrayList<>(lines);
                 all.add(apart);
-                var whole = CountedTotal.of(all, ships, ZERO).total();
+                var whole = CountedTotal.of(all, Counting.of(ships, ZERO)).total();
                 assertThat(put.known()).isEqualTo(whole.known());
                 assertThat(put.blame()).containsExactlyInAnyOrderElementsOf(whole.blame());
             }

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import lowfield.core.press.Publication;
 import lowfield.server.guide.BandForm;
 import org.jspecify.annotations.Nullable;
 
@@ -18,7 +19,7 @@ record FormatOne(
         @Nullable Instant pricesTo,
         List<Tier> tiers,
         @Nullable List<Chart> charts) {
-    static final String FORMAT = "lowfield-edition/1";
+    static final String FORMAT = Publication.FIRST_FORMAT;
 
     /** What a reader is told of the guide. */
     record OfGuide(

@@ -79,10 +79,14 @@ final class FormatOneReader {
                 cell(build.totalMinor(), build.totalEstimated()),
                 cell(build.goodsMinor()),
                 cell(build.uncountedMinor()),
+                new Cell.NotKnown(),
                 cell(build.changeMinor()),
                 cell(build.bookableMinor()),
                 all(build.tills(), t -> new Publication.RegionTotal(t.region(), t.currency(), t.minor(), t.rate())),
                 all(build.charges(), c -> new Publication.Charge(c.seller(), cell(c.minor()))),
+                List.of(),
+                List.of(),
+                Optional.empty(),
                 Optional.ofNullable(build.peakWatts()),
                 all(build.lines(), this::line),
                 all(build.together(), this::together),
@@ -132,6 +136,7 @@ final class FormatOneReader {
     private Publication.Option option(FormatOne.Option option) {
         return new Publication.Option(
                 option.label(),
+                false,
                 cell(option.priceMinor(), option.estimated()),
                 cell(option.differenceMinor()),
                 option.note(),

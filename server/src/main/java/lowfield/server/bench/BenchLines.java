@@ -18,6 +18,7 @@ import lowfield.core.offer.PartPrice;
 import lowfield.core.part.Part;
 import lowfield.server.edition.LoadedEdition;
 import lowfield.server.platform.IdleCache;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** The lines of a build as the bench shows them. Shown again as they are while the build and who follows whom stand. */
@@ -70,6 +71,7 @@ class BenchLines {
                 line.quantity(),
                 line.counted(),
                 ViewMaker.sum(l.price().goods()),
+                included(l),
                 l.price().offer().map(ViewMaker::offer).orElse(null),
                 l.price().estimated().map(Estimate::derivation).orElse(null),
                 l.price().afterClaim().map(Money::minor).orElse(null),
@@ -97,5 +99,13 @@ class BenchLines {
                 .flatMap(id -> ViewMaker.where(edition, id).stream())
                 .sorted(Comparator.comparing(Views.FollowView::where))
                 .toList();
+    }
+
+    private static Views.@Nullable IncludedView included(EvaluatedLine line) {
+        return line.price()
+                .in()
+                .map(p -> new Views.IncludedView(
+                        p.id(), p.name(), p.swap(line.id()).map(Money::minor).orElse(null)))
+                .orElse(null);
     }
 }

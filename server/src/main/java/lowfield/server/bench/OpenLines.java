@@ -5,9 +5,11 @@ import java.util.UUID;
 import lowfield.core.check.rules.Checks;
 import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.EvaluatedEdition;
+import lowfield.core.edition.Option;
 import lowfield.core.find.CandidateImpact;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
+import lowfield.core.guide.Line;
 import lowfield.core.power.Draw;
 import lowfield.server.edition.OptionState;
 
@@ -26,7 +28,7 @@ final class OpenLines {
     private static Views.OptionView option(EvaluatedBuild build, UUID line, EvaluatedBuild.EvaluatedOption option) {
         var impact = option.impact();
         var taken = impact.forced().stream()
-                .reduce(build.build().taking(line, impact.part()), OpenLines::with, (a, b) -> b);
+                .reduce(taking(build.build(), line, option.option()), OpenLines::with, (a, b) -> b);
         return new Views.OptionView(
                 OptionState.of(option.option()),
                 impact.part().fullName(),
@@ -38,6 +40,17 @@ final class OpenLines {
                 Draw.of(taken, Checks.peak(taken)).headroom().orElse(null),
                 ViewMaker.forced(impact),
                 ViewMaker.trouble(impact));
+    }
+
+    private static Build taking(Build build, UUID line, Option option) {
+        return option.adds()
+                ? build.adding(new Line(
+                        UUID.randomUUID(),
+                        build.line(line).orElseThrow().slot().further().orElseThrow(),
+                        new Choice.Chosen(option.part()),
+                        1,
+                        true))
+                : build.taking(line, option.part());
     }
 
     /** The build with what a candidate forces. */

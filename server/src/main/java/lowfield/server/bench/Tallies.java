@@ -4,12 +4,15 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import lowfield.core.RuleBroken;
 import lowfield.core.check.Verdict;
 import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.EvaluatedTier;
+import lowfield.core.money.Money;
 import lowfield.core.power.Draw;
 import lowfield.core.total.BundleSaving;
+import lowfield.core.total.PackagePrice;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LoadedEdition;
 import org.jspecify.annotations.Nullable;
@@ -34,6 +37,10 @@ public class Tallies {
                         .map(c -> new Views.ChargeView(c.seller().label(), ViewMaker.sum(c.amount())))
                         .toList(),
                 ViewMaker.sum(build.total().uncounted()),
+                ViewMaker.sum(build.total().withOptional()),
+                tax(build),
+                edition.info(build).beside(),
+                packages(build),
                 tills.of(edition.guide(), tier, build),
                 build.together().stream().map(t -> bundle(build, t)).toList(),
                 open(build),
@@ -51,9 +58,37 @@ public class Tallies {
                 build.peak().missing());
     }
 
+    private static Views.@Nullable TaxView tax(EvaluatedBuild build) {
+        var total = build.total();
+        var tax = total.counting().tax();
+        return total.tax()
+                .map(sum -> new Views.TaxView(
+                        tax.permille(),
+                        ViewMaker.sum(sum),
+                        ViewMaker.sum(total.withTax().orElseThrow()),
+                        tax.isInBand()))
+                .orElse(null);
+    }
+
+    private static List<Views.PackageView> packages(EvaluatedBuild build) {
+        var ended = build.plan().packages().broken(build.build().lines()).stream()
+                .collect(Collectors.toMap(b -> b.of().id(), PackagePrice.Broken::why));
+        return build.plan().packages().all().stream()
+                .map(p -> new Views.PackageView(
+                        p.id(),
+                        p.name(),
+                        p.offer().map(o -> o.seller().label()).orElse(""),
+                        p.price().map(Money::minor).orElse(null),
+                        p.members().stream().map(PackagePrice.Member::line).toList(),
+                        ended.getOrDefault(p.id(), "")))
+                .toList();
+    }
+
     private static Views.BundleView bundle(EvaluatedBuild build, BundleSaving together) {
         return new Views.BundleView(
+                together.bundle().seller().id(),
                 together.bundle().seller().label(),
+                together.lines(),
                 build.labels(together.lines()),
                 together.bundle().price().minor(),
                 together.saves().minor(),

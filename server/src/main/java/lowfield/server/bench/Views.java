@@ -10,6 +10,7 @@ import lowfield.core.part.Kind;
 import lowfield.server.edition.ChoiceState;
 import lowfield.server.edition.OptionState;
 import lowfield.server.guide.EditionInfo;
+import lowfield.server.guide.ExtrasForm;
 import lowfield.server.guide.GuideInfo;
 import lowfield.server.guide.OverrideForm;
 import lowfield.server.guide.TierForm;
@@ -61,7 +62,14 @@ public final class Views {
 
     /** Parts of a build that one seller sells together for less; advice, in no total. */
     public record BundleView(
-            String seller, List<String> parts, long priceMinor, long savesMinor, Instant seenAt, String link) {}
+            UUID sellerId,
+            String seller,
+            List<UUID> lines,
+            List<String> parts,
+            long priceMinor,
+            long savesMinor,
+            Instant seenAt,
+            String link) {}
 
     /** One build in the strip above the bench and on the desk. */
     public record BuildCard(
@@ -142,6 +150,7 @@ public final class Views {
             int quantity,
             boolean counted,
             Sum goods,
+            @Nullable IncludedView included,
             @Nullable OfferView offer,
             @Nullable String estimated,
             @Nullable Long afterClaimMinor,
@@ -163,6 +172,10 @@ public final class Views {
             @Nullable String meant,
             @Nullable OverrideForm policy) {}
 
+    /** The package that a line's price is in, and what the seller asks more or less for this part in it. */
+    public record IncludedView(
+            UUID pack, String name, @Nullable Long swapMinor) {}
+
     /** A line that is open on the bench: what each part of its vetted set, each alternative and each upgrade would do. */
     public record OpenLine(UUID line, List<MemberView> members, List<OptionView> options) {}
 
@@ -176,6 +189,13 @@ public final class Views {
             Standing standing,
             @Nullable Long differenceMinor,
             List<FindingView> trouble) {}
+
+    /** Sales tax in thousandths, and what the build costs with it; {@code inTotal} where the band is about that. */
+    public record TaxView(int permille, Sum sum, Sum with, boolean inTotal) {}
+
+    /** A package price: of whom, what all of it costs with its swaps, and why it does not count when it does not. */
+    public record PackageView(
+            UUID id, String name, String seller, @Nullable Long priceMinor, List<UUID> lines, String ended) {}
 
     public record ChargeView(String seller, Sum amount) {}
 
@@ -200,6 +220,10 @@ public final class Views {
             Sum goods,
             List<ChargeView> charges,
             Sum uncounted,
+            Sum withOptional,
+            @Nullable TaxView tax,
+            ExtrasForm extras,
+            List<PackageView> packages,
             List<TillView> tills,
             List<BundleView> bundles,
             List<FindingView> findings,

@@ -144,6 +144,7 @@ class Demo implements ApplicationRunner {
                 new EnergyForm(3, 3, 2800),
                 words.readerRegions(),
                 new RoundPlan(RoundPlan.Often.BY_HAND, LocalTime.of(5, 30), RoundPlan.Scope.ALL),
+                null,
                 null));
     }
 }

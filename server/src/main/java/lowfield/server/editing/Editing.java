@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
+import lowfield.core.Text;
 import lowfield.core.guide.Line;
 import lowfield.core.guide.Slot;
 import lowfield.server.accounts.Person;
@@ -110,6 +111,11 @@ public class Editing {
         after.reasonOf();
         for (var option : after.options()) {
             ChoiceState.part(option.part()).choiceFor(before.slot(), catalogue, home);
+            RuleBroken.unless(
+                    !Boolean.TRUE.equals(option.adds())
+                            || before.slot().further().isPresent(),
+                    "A build has one %s; an alternative or upgrade takes its place.",
+                    Text.inSentence(before.slot().label()));
         }
         for (var compared : after.comparedOf()) {
             ChoiceState.part(compared).choiceFor(before.slot(), catalogue, home);

@@ -23,11 +23,8 @@ import lowfield.server.edition.TierState;
 import lowfield.server.edition.VariantState;
 import lowfield.server.guide.Editions;
 import lowfield.server.guide.GuideInfo;
-import lowfield.server.guide.OverrideForm;
 import lowfield.server.guide.TierForm;
-import lowfield.server.guide.TierInfo;
 import lowfield.server.platform.NotFound;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -72,23 +69,25 @@ public class TierCopies {
                 "A build of another edition can be copied, not followed; what is published does not change.");
         var build = UUID.randomUUID();
         var tier = UUID.randomUUID();
-        var own = taken(source, build);
-        var main = new BuildState("main build", 0, "", otherOffers(source));
+        var copies = new HashMap<UUID, UUID>();
+        var own = taken(source, build, copies);
+        var main = frame(source, copies);
         var state = new VariantState(tier, main, own, List.of());
         return added(edition, tier, form, Map.of(build, state), ": tier added", by);
     }
 
-    /** Which other offers the build admits, so that its lines find the prices that they had. */
-    private @Nullable OverrideForm otherOffers(Source source) {
+    /** The other offers that the build admits, so that its lines find the prices that they had, and what stands beside them. */
+    private BuildState frame(Source source, Map<UUID, UUID> copies) {
         return editions.plan(source.edition()).tiers().stream()
                 .flatMap(t -> t.builds().stream())
                 .filter(b -> b.id().equals(source.build()))
                 .findFirst()
-                .map(TierInfo.BuildInfo::policy)
-                .orElse(null);
+                .map(b -> new BuildState(
+                        "main build", 0, "", b.policy(), b.beside().onto(copies::get)))
+                .orElseGet(() -> new BuildState("main build", 0, "", null, null));
     }
 
-    private SortedMap<UUID, LineState> taken(Source source, UUID build) {
+    private SortedMap<UUID, LineState> taken(Source source, UUID build, Map<UUID, UUID> copies) {
         var all = lines.of(source.edition());
         var from = all.get(source.build());
         if (from == null) {
@@ -101,7 +100,8 @@ public class TierCopies {
             var line = source.how() == How.FOLLOW
                     ? row.state().followedFrom(build, row.id())
                     : effective(row, following, byId).alone(build);
-            own.put(UUID.randomUUID(), line);
+            copies.put(row.id(), UUID.randomUUID());
+            own.put(copies.get(row.id()), line);
         }
         return own;
     }
@@ -212,9 +212,14 @@ public class TierCopies {
             UUID edition, UUID tier, UUID main, int position, VariantState like, Map<Slot, UUID> differing, Person by) {
         var build = UUID.randomUUID();
         var own = new TreeMap<UUID, LineState>();
+        var copies = new HashMap<UUID, UUID>();
         for (var row : lines.of(edition).getOrDefault(main, List.of())) {
             var source = differing.getOrDefault(row.state().slot(), row.id());
-            own.put(UUID.randomUUID(), row.state().followedFrom(build, source));
+            var copy = UUID.randomUUID();
+            own.put(copy, row.state().followedFrom(build, source));
+            if (source.equals(row.id())) {
+                copies.put(row.id(), copy);
+            }
         }
         differing.forEach((slot, line) -> {
             if (own.values().stream().noneMatch(l -> l.slot() == slot)) {
@@ -223,7 +228,13 @@ public class TierCopies {
         });
         var state = new VariantState(
                 tier,
-                new BuildState(like.build().name(), position, "", like.build().policy()),
+                new BuildState(
+                        like.build().name(),
+                        position,
+                        "",
+                        like.build().policy(),
+                        BuildRows.state(builds.forUpdate(edition, main).orElseThrow())
+                                .extrasOnto(copies)),
                 own,
                 List.of());
         builds.add(edition, build, state);

@@ -1,5 +1,6 @@
 package lowfield.server.editing;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -49,7 +50,8 @@ public class Variants {
                     name != null ? name : old.name(),
                     position != null ? position : old.position(),
                     note != null ? note : old.note(),
-                    policy != null ? policy : old.policy());
+                    policy != null ? policy : old.policy(),
+                    old.extras());
         }
 
         private String label(BuildState after) {
@@ -70,10 +72,14 @@ public class Variants {
         RuleBroken.unless(many < MOST, "A tier has at most %d builds.", MOST);
         var build = UUID.randomUUID();
         var own = new TreeMap<UUID, LineState>();
-        lines.of(edition)
-                .getOrDefault(of, List.of())
-                .forEach(row -> own.put(UUID.randomUUID(), row.state().followedFrom(build, row.id())));
-        var state = new VariantState(beside.getTierId(), new BuildState(name, many, "", null), own, List.of());
+        var like = BuildRows.state(beside);
+        var copies = new HashMap<UUID, UUID>();
+        for (var row : lines.of(edition).getOrDefault(of, List.of())) {
+            copies.put(row.id(), UUID.randomUUID());
+            own.put(copies.get(row.id()), row.state().followedFrom(build, row.id()));
+        }
+        var state = new VariantState(
+                beside.getTierId(), new BuildState(name, many, "", null, like.extrasOnto(copies)), own, List.of());
         builds.add(edition, build, state);
         journal.record(
                 new Journal.Entry(

@@ -42,7 +42,12 @@ public class BuildRows {
     }
 
     public static BuildState state(EditionBuildRecord row) {
-        return new BuildState(row.getName(), row.getPosition(), row.getNote(), TierRows.override(row.getPolicy()));
+        return new BuildState(
+                row.getName(),
+                row.getPosition(),
+                row.getNote(),
+                TierRows.override(row.getPolicy()),
+                TierRows.extras(row.getExtras()));
     }
 
     public void write(UUID edition, UUID build, BuildState state) {
@@ -53,6 +58,7 @@ public class BuildRows {
         row.setName(state.name());
         row.setNote(state.note());
         row.setPolicy(TierRows.stored(state.policy()));
+        row.setExtras(TierRows.stored(state.extras()));
         row.setVersion(row.getVersion() + 1);
         row.update();
     }
@@ -102,6 +108,7 @@ public class BuildRows {
                 .set(EDITION_BUILD.NAME, state.build().name())
                 .set(EDITION_BUILD.NOTE, state.build().note())
                 .set(EDITION_BUILD.POLICY, TierRows.stored(state.build().policy()))
+                .set(EDITION_BUILD.EXTRAS, TierRows.stored(state.build().extras()))
                 .execute();
         state.lines().forEach((id, line) -> lines.write(edition, id, Optional.of(line)));
         state.answers().forEach(answer -> answers.write(edition, answer.id(), Optional.of(answer)));

@@ -24,6 +24,8 @@ import lowfield.core.money.Money;
 import lowfield.core.offer.Bundle;
 import lowfield.core.press.Cell;
 import lowfield.core.press.Publication;
+import lowfield.core.total.PackagePrices;
+import lowfield.core.total.SalesTax;
 import lowfield.server.archive.Archive;
 import lowfield.server.catalogue.Catalogue;
 import lowfield.server.catalogue.Parts;
@@ -44,6 +46,7 @@ public class EditionLoader {
     private final Parts parts;
     private final PolicyPrices policyPrices;
     private final Bundles bundles;
+    private final PackageOffers packages;
     private final Archive archive;
     private final PricedCatalogue priced;
     private final Clock clock;
@@ -58,6 +61,7 @@ public class EditionLoader {
             Parts parts,
             PolicyPrices policyPrices,
             Bundles bundles,
+            PackageOffers packages,
             Archive archive,
             PricedCatalogue priced,
             Clock clock) {
@@ -67,6 +71,7 @@ public class EditionLoader {
         this.parts = parts;
         this.policyPrices = policyPrices;
         this.bundles = bundles;
+        this.packages = packages;
         this.archive = archive;
         this.priced = priced;
         this.clock = clock;
@@ -169,13 +174,19 @@ public class EditionLoader {
             Ground ground, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.StoredLine> rows) {
         var prices = policyPrices.of(
                 ground.guide(), ground.prices(), ground.plan().edition().policy(), tier, info, rows);
+        var packaged = packages.of(
+                ground.guide(), ground.plan().edition().policy(), info.beside().packages());
         return known.get(
-                EvaluatedFrom.of(info.id(), rows, ground.identities(), prices),
-                from -> EvaluatedBuild.of(plan(ground, tier, info, rows), market(ground, prices)));
+                EvaluatedFrom.of(info.id(), rows, ground.identities(), prices, packaged),
+                from -> EvaluatedBuild.of(plan(ground, tier, info, rows, packaged), market(ground, prices)));
     }
 
     private static BuildPlan plan(
-            Ground ground, TierInfo tier, TierInfo.BuildInfo info, List<LineRows.StoredLine> rows) {
+            Ground ground,
+            TierInfo tier,
+            TierInfo.BuildInfo info,
+            List<LineRows.StoredLine> rows,
+            PackagePrices packaged) {
         var home = ground.guide().money();
         return new BuildPlan(
                 info.id(),
@@ -186,10 +197,14 @@ public class EditionLoader {
                 new TierTerms(
                         tier.form().band().band(home),
                         tier.form().countsShipping(),
+                        new SalesTax(
+                                ground.guide().salesTaxPermille(), tier.form().isWithTax()),
                         tier.form().wishes(ground.guide().region()),
                         ground.plan().edition().period().getYear(),
                         ground.zero(),
                         ground.guide().usual()),
+                info.beside().adjustments(home),
+                packaged,
                 info.answers(),
                 ground.last().flatMap(l -> published(l, info.id(), ground.zero())));
     }

@@ -92,6 +92,6 @@ final class LineColumns {
     }
 
     private static OptionState option(LineOptionRecord r) {
-        return new OptionState(Option.Purpose.valueOf(r.getPurpose()), r.getVariantId(), r.getNote());
+        return new OptionState(Option.Purpose.valueOf(r.getPurpose()), r.getVariantId(), r.getNote(), r.getAdds());
     }
 }

@@ -211,8 +211,16 @@ public class LineRows {
                             LINE_OPTION.PURPOSE,
                             LINE_OPTION.VARIANT_ID,
                             LINE_OPTION.NOTE,
-                            LINE_OPTION.POSITION)
-                    .values(edition, line, option.purpose().name(), option.part(), option.note(), position++)
+                            LINE_OPTION.POSITION,
+                            LINE_OPTION.ADDS)
+                    .values(
+                            edition,
+                            line,
+                            option.purpose().name(),
+                            option.part(),
+                            option.note(),
+                            position++,
+                            option.isBeside())
                     .execute();
         }
     }

@@ -127,7 +127,11 @@ public record LineState(
                 Optional.ofNullable(heldListing),
                 reasonOf(),
                 options.stream()
-                        .map(o -> new Option(o.purpose(), catalogue.part(o.part()), o.note()))
+                        .map(o -> new Option(
+                                o.purpose(),
+                                catalogue.part(o.part()),
+                                o.note(),
+                                o.isBeside() && slot.further().isPresent()))
                         .toList(),
                 comparedOf(),
                 Optional.ofNullable(follows));

@@ -12,7 +12,9 @@ import lowfield.core.guide.Band;
 import lowfield.core.guide.Build;
 import lowfield.core.offer.PriceList;
 import lowfield.core.part.Kind;
+import lowfield.core.total.Counting;
 import lowfield.core.total.LinePrice;
+import lowfield.core.total.PackagePrices;
 import lowfield.server.catalogue.Parts;
 import lowfield.server.platform.IdleCache;
 import org.springframework.stereotype.Component;
@@ -38,7 +40,8 @@ public class PricedCatalogue {
             UUID line,
             Build build,
             List<LinePrice> prices,
-            boolean countsShipping,
+            Counting counting,
+            PackagePrices packages,
             Band band,
             Shelf shelf,
             PriceList list,
@@ -65,7 +68,8 @@ public class PricedCatalogue {
                 line,
                 build.build(),
                 build.prices(),
-                build.plan().terms().countsShipping(),
+                build.plan().counting(),
+                build.plan().packages(),
                 at.tier().band(),
                 shelf,
                 priced.list(),

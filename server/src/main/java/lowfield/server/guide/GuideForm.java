@@ -10,6 +10,7 @@ import lowfield.core.guide.RoundPlan;
 import lowfield.core.money.Money;
 import lowfield.core.offer.PricePolicy;
 import lowfield.core.total.ReaderRegion;
+import lowfield.core.total.SalesTax;
 import lowfield.server.shops.Shops;
 import org.jspecify.annotations.Nullable;
 
@@ -28,7 +29,8 @@ public record GuideForm(
         @Nullable EnergyForm energy,
         @Nullable List<ReaderRegion> readerRegions,
         @Nullable RoundPlan rounds,
-        @Nullable List<UsualForm> usualValues) {
+        @Nullable List<UsualForm> usualValues,
+        @Nullable Integer salesTaxPermille) {
     private static final int MOST_REGIONS = 6;
 
     public GuideForm {
@@ -39,6 +41,7 @@ public record GuideForm(
         RuleBroken.unless(!name.isBlank() && name.length() <= 100, "A guide's name has 1 to 100 letters.");
         RuleBroken.unless(!region.isBlank() && region.length() <= 80, "A region has 1 to 80 letters.");
         UsualForm.values(usualValues);
+        new SalesTax(salesTaxPermille == null ? 0 : salesTaxPermille, false);
         Shops.zone(zone);
         Money.currencyOf(currency);
         RuleBroken.unless(

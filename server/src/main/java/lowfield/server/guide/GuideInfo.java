@@ -33,6 +33,7 @@ public record GuideInfo(
         List<ReaderRegion> readerRegions,
         RoundPlan rounds,
         List<UsualForm> usualValues,
+        int salesTaxPermille,
         int version) {
     /** What it takes for figures that are rarely printed. */
     @JsonIgnore

@@ -144,6 +144,7 @@ public class Guides {
         row.setReaderRegions(
                 Json.jsonb(Optional.ofNullable(form.readerRegions()).orElse(List.of())));
         row.setRounds(form.rounds() == null ? null : Json.jsonb(form.rounds()));
+        row.setSalesTaxPermille(Optional.ofNullable(form.salesTaxPermille()).orElse(0));
         row.setUsualValues(
                 Json.jsonb(UsualForm.own(UsualForm.values(form.usualValues()).own())));
     }
@@ -184,6 +185,7 @@ public class Guides {
                         : Json.read(r.getRounds().data(), RoundPlan.class),
                 UsualForm.all(
                         UsualForm.values(List.of(Json.read(r.getUsualValues().data(), UsualForm[].class)))),
+                r.getSalesTaxPermille(),
                 r.getVersion());
     }
 }

@@ -6,7 +6,10 @@ import lowfield.core.RuleBroken;
 import lowfield.core.guide.Wishes;
 import org.jspecify.annotations.Nullable;
 
-/** What an author says about a tier; {@code showsBuilds} sets its builds side by side on the readers' page. */
+/**
+ * What an author says about a tier; {@code showsBuilds} sets its builds side by side on the readers' page, {@code countsTax} says that the
+ * band is about the total with sales tax.
+ */
 public record TierForm(
         String name,
         String audience,
@@ -15,9 +18,11 @@ public record TierForm(
         boolean countsShipping,
         @Nullable WishForm wishes,
         @Nullable Boolean showsBuilds,
-        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable OverrideForm policy) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable OverrideForm policy,
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Boolean countsTax) {
     public TierForm {
         policy = OverrideForm.stored(policy);
+        countsTax = Boolean.TRUE.equals(countsTax) ? Boolean.TRUE : null;
         wishes = wishes == null ? WishForm.NONE : wishes;
         showsBuilds = Boolean.TRUE.equals(showsBuilds);
         wishes.wishes("");
@@ -29,6 +34,10 @@ public record TierForm(
     /** What the tier asks of its builds where the guide's readers are. */
     public Wishes wishes(String region) {
         return wishes == null ? Wishes.NONE : wishes.wishes(region);
+    }
+
+    public boolean isWithTax() {
+        return Boolean.TRUE.equals(countsTax);
     }
 
     /** Refuses a band that is none in a currency. */

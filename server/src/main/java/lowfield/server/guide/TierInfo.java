@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 public record TierInfo(UUID id, TierForm form, List<BuildInfo> builds, int version) {
     /**
      * A build's lineage, its name in this edition, a note for the author alone, and what the author answered to findings,
-     * and which other offers it admits.
+     * which other offers it admits, and what stands beside its lines.
      */
     public record BuildInfo(
             UUID id,
@@ -17,5 +17,11 @@ public record TierInfo(UUID id, TierForm form, List<BuildInfo> builds, int versi
             String note,
             int version,
             GivenAnswers answers,
-            @Nullable OverrideForm policy) {}
+            @Nullable OverrideForm policy,
+            @Nullable ExtrasForm extras) {
+        /** What stands beside its lines. */
+        public ExtrasForm beside() {
+            return extras == null ? ExtrasForm.NONE : extras;
+        }
+    }
 }

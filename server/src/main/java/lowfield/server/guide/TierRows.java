@@ -99,7 +99,8 @@ public class TierRows {
                                 b.getNote(),
                                 b.getVersion(),
                                 answers.of(b.getBuildId()),
-                                override(b.getPolicy())))
+                                override(b.getPolicy()),
+                                extras(b.getExtras())))
                         .toList(),
                 r.getVersion());
     }
@@ -127,7 +128,8 @@ public class TierRows {
                 r.getCountsShipping(),
                 Json.read(r.getWishes().data(), WishForm.class),
                 r.getShowsBuilds(),
-                override(r.getPolicy()));
+                override(r.getPolicy()),
+                r.getCountsTax());
     }
 
     public static void fill(EditionTierRecord row, TierForm form) {
@@ -147,11 +149,20 @@ public class TierRows {
         row.setWishes(Json.jsonb(Optional.ofNullable(form.wishes()).orElse(WishForm.NONE)));
         row.setShowsBuilds(Boolean.TRUE.equals(form.showsBuilds()));
         row.setPolicy(stored(form.policy()));
+        row.setCountsTax(form.isWithTax());
     }
 
     /** An override as it is read, and written. */
     public static @Nullable OverrideForm override(@Nullable JSONB stored) {
         return stored == null ? null : Json.read(stored.data(), OverrideForm.class);
+    }
+
+    public static @Nullable ExtrasForm extras(@Nullable JSONB stored) {
+        return stored == null ? null : Json.read(stored.data(), ExtrasForm.class);
+    }
+
+    public static @Nullable JSONB stored(@Nullable ExtrasForm extras) {
+        return extras == null ? null : Json.jsonb(extras);
     }
 
     public static @Nullable JSONB stored(@Nullable OverrideForm override) {

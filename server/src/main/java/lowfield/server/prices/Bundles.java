@@ -147,6 +147,7 @@ public class Bundles {
                 Source.seller(r, r.get(BUNDLE.CURRENCY)),
                 goods,
                 Money.of(r.get(BUNDLE.PRICE_MINOR), r.get(BUNDLE.CURRENCY)),
+                Source.shipping(r).map(m -> Money.of(m, r.get(BUNDLE.CURRENCY))),
                 Stock.valueOf(r.get(BUNDLE.STOCK)),
                 r.get(BUNDLE.MEMBERS_ONLY),
                 r.get(BUNDLE.SEEN_AT).toInstant(),

@@ -82,10 +82,11 @@ final class PageModel {
                 .filter(Publication.Line::isCounted)
                 .map(this::line)
                 .toList();
-        var beside = build.lines().stream()
+        var optional = build.lines().stream()
                 .filter(l -> !l.isCounted())
                 .map(this::line)
                 .toList();
+        var isInFull = terms().optionalInFull();
         var stake = Stake.of(tier.band(), build.total().known(), words);
         return new Rows.Build(
                 "build-" + build.id(),
@@ -99,14 +100,35 @@ final class PageModel {
                 stake == null || stake.inside(),
                 stake,
                 since(build),
-                counted,
-                beside,
-                beside.isEmpty() ? "" : words.about(build.uncounted()),
+                groups(build, counted, isInFull ? optional : List.of()),
+                isInFull ? List.of() : optional,
+                optional.isEmpty() ? "" : words.about(build.uncounted()),
+                build.tax().map(this::tax).orElse(""),
                 shipping(tier, build),
                 build.peakWatts().map(w -> terms().peakOf(w)).orElse(""),
                 together(build),
                 build.caveats(),
                 build.firstStart());
+    }
+
+    private List<Rows.Group> groups(Publication.Build build, List<Rows.Line> counted, List<Rows.Line> optional) {
+        var own = new Rows.Group("", counted, Beyond.of(build, words));
+        return optional.isEmpty()
+                ? List.of(own)
+                : List.of(
+                        own,
+                        new Rows.Group(
+                                "Optional, not in the total: %s; with all of it %s"
+                                        .formatted(words.about(build.uncounted()), words.about(build.withOptional())),
+                                optional,
+                                List.of()));
+    }
+
+    private String tax(Publication.Tax tax) {
+        var rate = Wording.percent(tax.permille()) + "% sales tax";
+        return tax.isInTotal()
+                ? "%s, %s, is in the total.".formatted(rate, words.about(tax.sum()))
+                : "With %s: %s.".formatted(rate, words.about(tax.with()));
     }
 
     private List<Rows.Together> together(Publication.Build build) {
@@ -228,7 +250,7 @@ final class PageModel {
 
     private Rows.Option option(Publication.Option option) {
         return new Rows.Option(
-                option.label(),
+                (option.adds() ? "add " : "") + option.label(),
                 words.whole(option.price()),
                 words.signed(option.difference()),
                 option.note(),

@@ -4,16 +4,30 @@ import lowfield.core.press.Publication;
 
 /** What things are called on a page. A page keeps the words of the time when its edition was published. */
 record PageTerms(
-        String alternative, String upgrade, String caveats, String firstStart, String peak, String peakOfBuilds) {
+        String alternative,
+        String upgrade,
+        String caveats,
+        String firstStart,
+        String peak,
+        String peakOfBuilds,
+        boolean optionalInFull) {
     private static final PageTerms NOW = new PageTerms(
-            "Alternative", "Upgrade", "Caveats", "First-start settings", "Sustained peak: %s.", "Sustained peak");
+            "Alternative", "Upgrade", "Caveats", "First-start settings", "Sustained peak: %s.", "Sustained peak", true);
+
+    /** Of what was published in format 2: what is optional was only named. */
+    private static final PageTerms SECOND =
+            new PageTerms(NOW.alternative, NOW.upgrade, NOW.caveats, NOW.firstStart, NOW.peak, NOW.peakOfBuilds, false);
 
     /** Of what was published in format 1. */
     private static final PageTerms FIRST = new PageTerms(
-            "Or", "More", "Mind", "At first start", "Draws up to %s for longer than a moment.", "Draws up to");
+            "Or", "More", "Mind", "At first start", "Draws up to %s for longer than a moment.", "Draws up to", false);
 
     static PageTerms of(Publication publication) {
-        return publication.format().equals(Publication.FORMAT) ? NOW : FIRST;
+        return switch (publication.format()) {
+            case Publication.FIRST_FORMAT -> FIRST;
+            case Publication.SECOND_FORMAT -> SECOND;
+            default -> NOW;
+        };
     }
 
     /** The peak of a build in a sentence; empty where it is not known. */

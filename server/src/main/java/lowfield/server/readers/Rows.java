@@ -38,14 +38,21 @@ final class Rows {
             boolean inside,
             @Nullable Stake stake,
             String since,
-            List<Line> counted,
-            List<Line> beside,
-            String besideTotal,
+            List<Group> groups,
+            List<Line> named,
+            String namedTotal,
+            String tax,
             String shipping,
             String peak,
             List<Together> together,
             List<String> caveats,
             List<String> firstStart) {}
+
+    /** Lines under a heading, which is empty for those of the build itself, and what else counts with them. */
+    record Group(String head, List<Line> lines, List<Beyond> beyond) {}
+
+    /** A price that is no line's own: a package with the parts in it, or a discount, surcharge or service. */
+    record Beyond(String name, String what, String sum, String seller, String link, String seen) {}
 
     /** Goods that one seller sells together: what, and what it saves. */
     record Together(String what, String price, String saves, String seller, String link, String seen) {}

@@ -51,6 +51,9 @@ record Wording(Locale locale, ZoneId zone, Currency currency) {
         if (cell instanceof Cell.Estimated estimated) {
             return "about " + money(estimated.likely());
         }
+        if (cell instanceof Cell.Included included) {
+            return included.swap().map(s -> "included, " + signed(s)).orElse("included");
+        }
         return cell.isWithheld() ? "see the shop" : "not known";
     }
 
@@ -99,7 +102,7 @@ record Wording(Locale locale, ZoneId zone, Currency currency) {
                 : "no ceiling";
     }
 
-    private static String percent(int permille) {
+    static String percent(int permille) {
         return BigDecimal.valueOf(permille, 1).stripTrailingZeros().toPlainString();
     }
 }

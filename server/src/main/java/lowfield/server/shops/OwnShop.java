@@ -27,12 +27,17 @@ public class OwnShop {
         return UUID.nameUUIDFromBytes(("own shop " + currency).getBytes(StandardCharsets.UTF_8));
     }
 
+    /** What it is called. */
+    public static String name(String currency) {
+        return "The author's price (%s)".formatted(currency);
+    }
+
     /** The shop of a currency, made when it is first needed. */
     public ShopRecord of(String currency) {
         var code = Money.currencyOf(currency).getCurrencyCode();
         db.insertInto(SHOP)
                 .set(SHOP.ID, id(code))
-                .set(SHOP.NAME, "The author's price (%s)".formatted(code))
+                .set(SHOP.NAME, name(code))
                 .set(SHOP.HOST, "own-%s.invalid".formatted(code.toLowerCase(Locale.ROOT)))
                 .set(SHOP.CURRENCY, code)
                 .set(SHOP.REGION, "")

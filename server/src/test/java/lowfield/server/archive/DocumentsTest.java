@@ -24,7 +24,7 @@ import org.junit.jupiter.api.Test;
 
 /** Published documents as texts: what is written is read again, canonical, and as its schema says. */
 class DocumentsTest {
-    private static final Path EXAMPLE = Path.of("../docs/formats/edition-2.example.json");
+    private static final Path EXAMPLE = Path.of("../docs/formats/edition-3.example.json");
     private static final Instant SEEN = Instant.parse("2026-12-03T06:00:00Z");
 
     private static Money yen(long sum) {
@@ -39,7 +39,12 @@ class DocumentsTest {
     private static Publication everything() {
         var estimated = new Cell.Estimated(yen(900), yen(1000), yen(1100), Optional.of("the old one times 1.1"));
         var option = new Publication.Option(
-                "Vane Six", new Cell.Withheld(), new Cell.Withheld(), "Quieter.", List.of("Needs a longer case."));
+                "Vane Six",
+                true,
+                new Cell.Withheld(),
+                new Cell.Withheld(),
+                "Quieter.",
+                List.of("Needs a longer case."));
         var table = new Publication.Table(
                 List.of("Vane Five", "Vane Six"),
                 List.of(new Publication.Row("length", List.of("240 mm", ""), List.of(0))));
@@ -79,18 +84,45 @@ class DocumentsTest {
                 List.of(),
                 List.of(),
                 Optional.empty());
+        var included = new Publication.Line(
+                id("memory"),
+                "Memory",
+                "part:" + id("memory part"),
+                "Slate",
+                "",
+                List.of(),
+                1,
+                true,
+                new Cell.Included(Optional.of(yen(-500))),
+                Optional.empty(),
+                Optional.empty(),
+                "",
+                Optional.empty(),
+                new Cell.NotKnown(),
+                List.of(),
+                List.of(),
+                Optional.empty());
         var build = new Publication.Build(
                 id("main"),
                 "",
                 new Cell.Rounded(yen(90_000)),
                 new Cell.Rounded(yen(89_000)),
                 new Cell.Exact(yen(0)),
+                new Cell.Rounded(yen(90_000)),
                 new Cell.Rounded(yen(300)),
                 new Cell.NotKnown(),
                 List.of(new Publication.RegionTotal("The Skerries", "EUR", 54_321, "1 JPY = 0.006 EUR")),
                 List.of(new Publication.Charge("Pier Nine", new Cell.Withheld())),
+                List.of(new Publication.Adjustment("Friends of the harbour", yen(-1_000))),
+                List.of(new Publication.PackagePrice(
+                        "Harbour machine",
+                        new Cell.Exact(yen(60_000)),
+                        List.of(id("memory"), id("case")),
+                        new Publication.Source("Pier Nine", "new", SEEN, Publication.Source.NO_PAGE))),
+                Optional.of(
+                        new Publication.Tax(85, new Cell.Rounded(yen(7_650)), new Cell.Rounded(yen(97_650)), false)),
                 Optional.of(266),
-                List.of(full, bare),
+                List.of(full, bare, included),
                 List.of(new Publication.SoldTogether(
                         "Pier Nine", List.of("Vane Five"), yen(5), yen(1), SEEN, "https://pier.example/6")),
                 List.of("Mind the length."),
@@ -103,8 +135,12 @@ class DocumentsTest {
                 new Cell.NotKnown(),
                 new Cell.NotKnown(),
                 new Cell.NotKnown(),
+                new Cell.NotKnown(),
                 List.of(),
                 List.of(),
+                List.of(),
+                List.of(),
+                Optional.empty(),
                 Optional.empty(),
                 List.of(),
                 List.of(),
@@ -147,7 +183,7 @@ class DocumentsTest {
         assertThat(new JsonCanonicalizer(text).getEncodedString()).isEqualTo(text);
         assertThat(text).startsWith("{\"charts\":[").contains("{\"is\":\"rounded\",\"sum\":90000}");
         var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                .getSchema(Files.readString(Path.of("../docs/formats/edition-2.schema.json")));
+                .getSchema(Files.readString(Path.of("../docs/formats/edition-3.schema.json")));
         assertThat(schema.validate(text, InputFormat.JSON)).isEmpty();
         assertThat(schema.validate(text.replace("\"rounded\"", "\"about\""), InputFormat.JSON))
                 .isNotEmpty();
@@ -166,7 +202,20 @@ class DocumentsTest {
 
     @Test
     void aFormatThatNeverWasIsAnError() {
-        assertThatThrownBy(() -> Documents.read("{\"format\":\"lowfield-edition/3\"}"))
-                .hasMessageContaining("lowfield-edition/3");
+        assertThatThrownBy(() -> Documents.read("{\"format\":\"lowfield-edition/4\"}"))
+                .hasMessageContaining("lowfield-edition/4");
+    }
+
+    /** The kept document of format 2, from before packages, adjustments and options that add. */
+    @Test
+    void aDocumentOfFormatTwoIsReadAndSaysNoMoreThanItDid() throws IOException {
+        var old = Documents.read(Files.readString(Path.of("../docs/formats/edition-2.example.json")));
+        assertThat(old.format()).isEqualTo(Publication.SECOND_FORMAT);
+        var build = old.tiers().get(0).main();
+        assertThat(build.total()).isEqualTo(new Cell.Rounded(yen(90_000)));
+        assertThat(build.packages()).isEmpty();
+        assertThat(build.adjustments()).isEmpty();
+        assertThat(build.tax()).isEmpty();
+        assertThat(build.lines().get(0).upgrades().get(0).adds()).isFalse();
     }
 }

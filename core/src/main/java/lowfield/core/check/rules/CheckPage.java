@@ -25,7 +25,7 @@ public final class CheckPage {
                 part of the catalogue is put on each line.
 
                 """);
-        var all = Stream.concat(Checks.all().stream(), Stream.of(SetMembers.CHECK))
+        var all = Stream.concat(Checks.all().stream(), Stream.of(SetMembers.CHECK, PackageMembers.CHECK))
                 .toList();
         page.append("%d checks, %d of them decide.%n"
                 .formatted(all.size(), all.stream().filter(Check::decisive).count()));

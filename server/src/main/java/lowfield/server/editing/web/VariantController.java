@@ -5,12 +5,14 @@ import java.util.List;
 import java.util.UUID;
 import lowfield.server.accounts.Person;
 import lowfield.server.editing.Answers;
+import lowfield.server.editing.BuildExtras;
 import lowfield.server.editing.BuildHistory;
 import lowfield.server.editing.Carrying;
 import lowfield.server.editing.TierCopies;
 import lowfield.server.editing.Undoing;
 import lowfield.server.editing.Variants;
 import lowfield.server.guide.ChartChoice;
+import lowfield.server.guide.ExtrasForm;
 import lowfield.server.platform.Versions;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -46,13 +48,21 @@ class VariantController {
     private final Carrying carrying;
     private final Undoing undoing;
     private final Answers answers;
+    private final BuildExtras extras;
 
-    VariantController(Variants variants, TierCopies copies, Carrying carrying, Undoing undoing, Answers answers) {
+    VariantController(
+            Variants variants,
+            TierCopies copies,
+            Carrying carrying,
+            Undoing undoing,
+            Answers answers,
+            BuildExtras extras) {
         this.variants = variants;
         this.copies = copies;
         this.carrying = carrying;
         this.undoing = undoing;
         this.answers = answers;
+        this.extras = extras;
     }
 
     /** A variant of a build: it follows that build in every line until it differs. */
@@ -107,6 +117,19 @@ class VariantController {
             @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
             @AuthenticationPrincipal Person person) {
         variants.edit(edition, build, patch, Versions.expected(ifMatch), person);
+    }
+
+    /** Puts discounts, surcharges, services and package prices beside the lines; If-Match is the card's version. */
+    @Operation(operationId = "setExtras", summary = "Set discounts, surcharges, services and package prices of a build")
+    @PutMapping("/builds/{build}/extras")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void extras(
+            @PathVariable UUID edition,
+            @PathVariable UUID build,
+            @RequestBody ExtrasForm form,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @AuthenticationPrincipal Person person) {
+        extras.set(edition, build, form, Versions.expected(ifMatch), person);
     }
 
     @Operation(operationId = "noteEdition", summary = "Note something on an edition")

@@ -1,0 +1,258 @@
+package lowfield.server.editing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import lowfield.server.kit.Caller;
+import lowfield.server.kit.Forms;
+import lowfield.server.kit.World;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** Discounts, surcharges, services and package prices beside the lines of a build. */
+class ExtrasTest {
+    private final World world = new World();
+
+    @BeforeEach
+    void priced() {
+        world.filled().round();
+    }
+
+    private Caller.Answer set(List<Map<String, Object>> adjustments, List<Map<String, Object>> packages) {
+        return world.ines.call(
+                "PUT",
+                "/api/editions/" + world.edition + "/builds/" + world.build + "/extras",
+                Map.of("adjustments", adjustments, "packages", packages),
+                world.bench().path("card").path("version").asInt());
+    }
+
+    private static Map<String, Object> adjustment(String name, long minor) {
+        return Map.of("id", UUID.randomUUID().toString(), "name", name, "minor", minor);
+    }
+
+    private Map<String, Object> machine(long price, Object... slotsAndSwaps) {
+        var members = new ArrayList<Map<String, Object>>();
+        for (int i = 0; i < slotsAndSwaps.length; i += 2) {
+            var member = new HashMap<String, Object>();
+            member.put("line", world.line((String) slotsAndSwaps[i]).path("id").asString());
+            member.put("swapMinor", slotsAndSwaps[i + 1]);
+            members.add(member);
+        }
+        return new HashMap<>(Map.of(
+                "id",
+                UUID.randomUUID().toString(),
+                "name",
+                "Harbour machine",
+                "priceMinor",
+                price,
+                "members",
+                members,
+                "seenAt",
+                "2026-12-03T06:00:00Z"));
+    }
+
+    private long total() {
+        return world.bench()
+                .path("card")
+                .path("gauge")
+                .path("total")
+                .path("minor")
+                .asLong();
+    }
+
+    private long goods(String... slots) {
+        long sum = 0;
+        for (var slot : slots) {
+            sum += world.line(slot).path("goods").path("minor").asLong();
+        }
+        return sum;
+    }
+
+    private JsonNode ended() {
+        return world.bench()
+                .path("tally")
+                .path("findings")
+                .valueStream()
+                .filter(f -> f.path("check").asString().equals("package-price"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void aBuildAroundASellersMachine() {
+        var before = total();
+        var included = goods("CASE", "POWER_SUPPLY", "MOTHERBOARD");
+        var answer = set(
+                List.of(adjustment("Friends of the harbour", -2_000)),
+                List.of(machine(25_000, "CASE", null, "POWER_SUPPLY", 4_000, "MOTHERBOARD", 1_500)));
+        assertThat(answer.status()).isEqualTo(204);
+        assertThat(total()).isEqualTo(before - included + 25_000 + 4_000 + 1_500 - 2_000);
+        assertThat(world.line("POWER_SUPPLY").path("included").path("swapMinor").asLong())
+                .isEqualTo(4_000);
+        world.ines.post("/api/editions/" + world.edition + "/undo", Map.of());
+        assertThat(total()).isEqualTo(before);
+        world.ines.post("/api/editions/" + world.edition + "/redo", Map.of());
+        world.waiveAll();
+        world.publish(world.ines);
+        var page = world.read("/" + world.slug);
+        assertThat(page)
+                .contains("Harbour machine")
+                .contains("included, +40.00")
+                .contains("Friends of the harbour")
+                .contains("−20.00")
+                .contains("One price for");
+    }
+
+    @Test
+    void anotherPartBreaksItAndItIsTakenAgainWithASurcharge() {
+        var card = machine(30_000, "GRAPHICS_CARD", null, "CASE", null);
+        set(List.of(), List.of(card));
+        var whole = total();
+        world.choose("GRAPHICS_CARD", "hartle-basalt-16-gb");
+        assertThat(world.line("GRAPHICS_CARD").path("included").isNull()).isTrue();
+        assertThat(ended().path("evidence").asString()).contains("Harbour machine");
+        var again = machine(30_000, "GRAPHICS_CARD", 5_000, "CASE", null);
+        assertThat(set(List.of(), List.of(again)).status()).isEqualTo(204);
+        assertThat(total()).isEqualTo(whole + 5_000);
+    }
+
+    @Test
+    void aVariantAndTheNextEditionTakeItAlong() {
+        set(List.of(adjustment("Assembly", 7_900)), List.of(machine(25_000, "CASE", null, "POWER_SUPPLY", null)));
+        var whole = total();
+        var variant = world.ines
+                .post("/api/editions/" + world.edition + "/builds", Map.of("of", world.build, "name", "the quiet one"))
+                .json()
+                .path("build")
+                .asString();
+        var bench = world.ines
+                .get("/api/editions/" + world.edition + "/builds/" + variant + "/bench")
+                .json();
+        assertThat(bench.path("card").path("gauge").path("total").path("minor").asLong())
+                .isEqualTo(whole);
+        world.publish();
+        assertThat(total()).isEqualTo(whole);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Assembly | 0 | not zero",
+                "'' | 500 | 1 to 80 letters",
+                "Everything off | -99999999 | The discounts come to",
+                "Too much | 999999999999 | 10,000,000"
+            })
+    void whatCannotBeAnAdjustmentIsRefused(String name, long minor, String why) {
+        var answer = set(List.of(adjustment(name, minor)), List.of());
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.detail()).contains(why);
+        assertThat(world.bench().path("tally").path("extras").path("adjustments"))
+                .isEmpty();
+    }
+
+    @Test
+    void whatCannotBeAPackageIsRefused() {
+        refused(machine(25_000, "CASE", null, "CASE", null), "once");
+        refused(machine(25_000, "CASE", null), "two parts or more");
+        refused(machine(0, "CASE", null, "MEMORY", null), "more than nothing");
+        refused(machine(25_000, "CASE", null, "MEMORY", 999_999_999_999L), "10,000,000");
+        var strange = machine(25_000, "CASE", null, "MEMORY", null);
+        strange.put(
+                "members",
+                List.of(
+                        Map.of("line", UUID.randomUUID().toString()),
+                        Map.of("line", UUID.randomUUID().toString())));
+        refused(strange, "parts that are in the total");
+        var twice = set(
+                List.of(),
+                List.of(
+                        machine(25_000, "CASE", null, "MEMORY", null),
+                        machine(25_000, "CASE", null, "POWER_SUPPLY", null)));
+        assertThat(twice.detail()).contains("in another package");
+    }
+
+    private void refused(Map<String, Object> pack, String why) {
+        var answer = set(List.of(), List.of(pack));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.detail()).contains(why);
+    }
+
+    @Test
+    void whoSawAnOlderStateIsToldTheNewer() {
+        var version = world.bench().path("card").path("version").asInt();
+        set(List.of(adjustment("Assembly", 7_900)), List.of());
+        var late = world.tom.call(
+                "PUT",
+                "/api/editions/" + world.edition + "/builds/" + world.build + "/extras",
+                Map.of("adjustments", List.of(), "packages", List.of()),
+                version);
+        assertThat(late.status()).isEqualTo(412);
+        assertThat(total()).isGreaterThan(7_900);
+    }
+
+    @Test
+    void aBandIsAboutTheTotalWithSalesTaxWhereTheTierSaysSo() {
+        var form = new HashMap<>(Forms.guide("Net prices", List.of()));
+        form.put("salesTaxPermille", 85);
+        var slug = world.ines.post("/api/guides", form).json().path("slug").asString();
+        var tier = new HashMap<>(Forms.tier("Bosun", 84_000, 92_000));
+        tier.put("countsTax", true);
+        world.ines.post("/api/guides/" + slug + "/editions", Map.of("period", "2026-12-01", "tiers", List.of(tier)));
+        var net = world.in(slug);
+        net.edit(
+                net.ines,
+                net.line("CASE"),
+                Map.of(
+                        "choice",
+                        Map.of(
+                                "type",
+                                "FREE_HAND",
+                                "name",
+                                "A case",
+                                "priceMinor",
+                                10_000,
+                                "currency",
+                                "EUR",
+                                "source",
+                                "the author")));
+        var tally = net.bench().path("tally");
+        assertThat(tally.path("gauge").path("total").path("minor").asLong()).isEqualTo(10_850);
+        assertThat(tally.path("tax").path("sum").path("minor").asLong()).isEqualTo(850);
+    }
+
+    @Test
+    void aSecondKitIsAnOptionThatAdds() {
+        var option = Map.of(
+                "purpose",
+                "UPGRADE",
+                "part",
+                world.parts.get("pellan-slate-2-x-8-gb-ddr5-5600"),
+                "note",
+                "",
+                "adds",
+                true);
+        var line = world.line("MEMORY");
+        assertThat(world.edit(world.ines, line, Map.of("options", List.of(option)))
+                        .status())
+                .isEqualTo(200);
+        var open = world.ines
+                .get("/api/editions/" + world.edition + "/lines/"
+                        + line.path("id").asString())
+                .json();
+        var said = open.path("options").get(0);
+        assertThat(said.path("differenceMinor").asLong())
+                .isGreaterThanOrEqualTo(line.path("goods").path("minor").asLong());
+        var card =
+                Map.of("purpose", "UPGRADE", "part", world.parts.get("hartle-basalt-16-gb"), "note", "", "adds", true);
+        var refused = world.edit(world.ines, world.line("GRAPHICS_CARD"), Map.of("options", List.of(card)));
+        assertThat(refused.detail()).contains("one graphics card");
+    }
+}
