@@ -73,13 +73,6 @@ export class Format {
     return new Intl.DateTimeFormat(this.locale, { month: 'long', timeZone: 'UTC' }).format(new Date(period));
   }
 
-  /** The month before a period's, by name. */
-  monthBefore(period: string): string {
-    const date = new Date(period);
-    date.setUTCMonth(date.getUTCMonth() - 1);
-    return this.month(date.toISOString());
-  }
-
   monthShort(period: string): string {
     return new Intl.DateTimeFormat(this.locale, { month: 'short', timeZone: 'UTC' }).format(new Date(period));
   }

@@ -14,6 +14,7 @@
   import Tally from '$features/bench/Tally.svelte';
   import Told from '$ui/Told.svelte';
   import { api, taken, type Schemas } from '$lib/api/client';
+  import BenchPanes, { type Pane } from '$features/bench/BenchPanes.svelte';
   import { navigate, route } from './router';
 
   const params = $derived(route.params as Record<string, string>);
@@ -24,6 +25,9 @@
   const bench = $derived(new BenchState(edition, build));
   let heading: string | undefined;
   const dialogs = new OpenDialogs();
+  /** What of the bench a telephone shows; wider screens show all three. */
+  let pane = $state<Pane>('slots');
+  const shownAt = (of: Pane) => (pane === of ? '' : 'hidden lg:block');
 
   $effect(() => {
     const [state, open] = [bench, openId];
@@ -58,7 +62,7 @@
   const line = $derived(view?.lines.find((l) => l.id === params.line) ?? view?.lines[0]);
   const openId = $derived(params.line && params.line !== 'first' ? params.line : line?.id);
   const plural = $derived(kinds.data?.find((k) => k.kind === line?.kind)?.plural ?? line?.slotLabel ?? '');
-  const lastMonth = $derived(view ? format.monthBefore(view.edition.period) : '');
+  const lastMonth = $derived(view?.lastPeriod ? format.month(view.lastPeriod) : '');
   const path = (build: string, id = 'first') =>
     `/guides/${params.guide}/editions/${params.edition}/builds/${build}/lines/${id}`;
   const here = (id: string) => path(params.build!, id);
@@ -171,8 +175,9 @@
   </main>
 {:else}
   <BuildTabs {view} {format} {path} {isLead} />
+  <BenchPanes bind:pane slot={line?.slotLabel ?? 'Slot'} total={format.sum(view.card.gauge.total)} />
   <main class="grid grid-cols-1 lg:h-[calc(100vh-104px)] lg:grid-cols-[300px_minmax(0,1fr)_304px]">
-    <section aria-label="Slots" class="overflow-y-auto border-r border-hairline bg-sheet">
+    <section aria-label="Slots" class="{shownAt('slots')} overflow-y-auto border-r border-hairline bg-sheet">
       <p class="flex justify-between gap-2 px-5 py-2">
         <span class="truncate font-semibold" title={view.card.note}
           >{isLead(view.card) ? view.card.tierName : view.card.buildName}</span
@@ -190,9 +195,10 @@
         href={here}
         addable={view.addable}
         onadd={bench.isOpen ? add : undefined}
+        onopen={() => (pane = 'slot')}
       />
     </section>
-    <section aria-label="The slot" class="min-w-0 overflow-y-auto px-4 py-3 sm:px-7">
+    <section aria-label="The slot" class="{shownAt('slot')} min-w-0 overflow-y-auto px-4 py-3 sm:px-7">
       <Told sentence={bench.sentence} /><Told sentence={bench.told} tone="moss" />
       {#if line}<LineDesk
           state={bench}
@@ -208,7 +214,7 @@
           oncost={() => (dialogs.costing = line!.choice.part ?? null)}
         />{/if}
     </section>
-    <aside aria-label="Tally" class="overflow-y-auto border-l border-hairline bg-sheet">
+    <aside aria-label="Tally" class="{shownAt('tally')} overflow-y-auto border-l border-hairline bg-sheet">
       <Tally
         card={view.card}
         tally={view.tally}

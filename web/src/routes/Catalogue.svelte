@@ -48,7 +48,7 @@
       options={(kinds.data ?? []).map((k) => ({ value: k.kind, label: k.plural }))}
     />
     <TextField label="Name or figures" bind:value={text} />
-    <p class="small ml-auto flex items-center gap-3">
+    <p class="small flex flex-wrap items-center gap-3 sm:ml-auto">
       {#if kind === 'GRAPHICS_CARD' || kind === 'PROCESSOR'}<button
           class="btn-quiet small"
           onclick={() => (naming = true)}>Chips</button
@@ -61,7 +61,7 @@
     <button class="btn btn-main" onclick={() => (adding = true)}>Add a part</button>
   </div>
   {#each found as part (part.id)}
-    <div class="grid grid-cols-[1fr_1fr_auto] items-baseline gap-4 border-b border-hairline py-1.5">
+    <div class="grid items-baseline gap-x-4 sm:grid-cols-[1fr_1fr_auto] border-b border-hairline py-1.5">
       <button class="text-left font-medium hover:underline" onclick={() => (opened = part.id)}
         >{part.name}{#if part.variant}<span class="font-normal text-soft">, {part.variant}</span>{/if}</button
       >
@@ -70,7 +70,7 @@
             >not known: {part.missing.join(', ')}</span
           >{/if}</span
       >
-      <span class="flex gap-3"
+      <span class="flex flex-wrap gap-3"
         ><button
           class="btn-quiet small"
           aria-label="Type a price of {part.fullName}"

@@ -125,7 +125,9 @@
     <Told {sentence} />
 
     {#if !edition}
-      <div class="mt-6"><FirstEdition {slug} currency={view.guide.currency} /></div>
+      <div class="mt-6">
+        <FirstEdition {slug} currency={view.guide.currency} asksTax={view.guide.salesTaxPermille > 0} />
+      </div>
     {:else}
       <div class="mt-4 grid gap-x-8 lg:grid-cols-[minmax(0,1fr)_380px]">
         <div>
@@ -169,6 +171,7 @@
       <TierEditor
         {slug}
         edition={edition.id}
+        asksTax={view.guide.salesTaxPermille > 0}
         currency={view.guide.currency}
         bind:editing
         cards={view.cards}

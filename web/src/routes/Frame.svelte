@@ -23,7 +23,17 @@
   }
   onMount(() => void load());
 
-  const guide = $derived((route.params as Record<string, string>).guide);
+  // The rooms that all guides share keep the way back to the guide that one came from.
+  const SHARED = ['/catalogue', '/shops', '/people', '/account'];
+  const KEPT = 'lowfield.guide';
+  let last = $state(sessionStorage.getItem(KEPT) ?? '');
+  const asked = $derived((route.params as Record<string, string>).guide);
+  const guide = $derived(asked ?? (SHARED.some((path) => route.pathname.startsWith(path)) ? last : ''));
+  $effect(() => {
+    if (!asked) return;
+    last = asked;
+    sessionStorage.setItem(KEPT, asked);
+  });
   const own = $derived(
     guide
       ? [

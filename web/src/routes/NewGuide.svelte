@@ -1,13 +1,21 @@
 <script lang="ts">
-  import { useQueryClient } from '@tanstack/svelte-query';
+  import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { api, taken } from '$lib/api/client';
   import { emptyGuide } from '$features/guide/forms';
   import GuideForm from '$features/guide/GuideForm.svelte';
+  import { here, proposedCurrency } from '$features/guide/places';
   import Told from '$ui/Told.svelte';
   import { navigate } from './router';
 
   const queries = useQueryClient();
-  let form = $state(emptyGuide());
+  const shops = createQuery(() => ({ queryKey: ['shops'], queryFn: () => taken(api.GET('/api/shops', {})) }));
+  let form = $state({ ...emptyGuide(), ...here() });
+  let isProposed = false;
+  $effect(() => {
+    if (!shops.data || isProposed) return;
+    isProposed = true;
+    form.currency = proposedCurrency(shops.data);
+  });
   let sentence = $state('');
 
   async function make(event: SubmitEvent): Promise<void> {

@@ -27,7 +27,7 @@
     {#if log.isError}<Told sentence={(log.error as Error).message} />{/if}
     <ul>
       {#each log.data ?? [] as line, i (i)}
-        <li class="flex gap-4 border-b border-hairline py-1">
+        <li class="flex flex-wrap gap-x-4 border-b border-hairline py-1">
           <time class="w-44 shrink-0 text-soft" datetime={line.at}>{shownAt(line.at)}</time>
           <span class="grow">{sentence(line)}</span>
           {#if line.place}<span class="small text-soft">from {line.place}</span>{/if}

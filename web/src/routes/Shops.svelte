@@ -61,39 +61,42 @@
     <h1 class="text-[17px]">Shops</h1>
     <button class="btn btn-main" onclick={() => show(null)}>Add a shop</button>
   </div>
-  <table class="w-full">
-    <thead
-      ><tr class="label text-left"
-        ><th class="py-2 font-medium">Shop</th><th class="font-medium">Host</th><th class="font-medium">Region</th><th
-          class="font-medium">Asked by</th
-        ><th class="text-right font-medium">Tax inside</th><th class="text-right font-medium">Shipping</th><th
-          class="text-right font-medium">Free from</th
-        ><th class="text-right font-medium">Pages</th><td></td></tr
-      ></thead
-    >
-    <tbody>
-      {#each shops.data ?? [] as shop (shop.id)}
-        <tr class="border-t border-hairline"
-          ><td class="py-2 font-semibold">{shop.name}</td><td class="text-soft">{shop.host}</td><td class="text-soft"
-            >{shop.region}, {shop.zone}</td
-          ><td class="text-soft">{shop.feed ? 'list and pages' : 'pages'}, one in {shop.paceMs} ms{allowed(shop)}</td
-          ><td class="text-right">{shop.taxPermille / 10}%</td><td class="text-right"
-            >{sum(shop.shippingMinor, shop.currency)}</td
-          ><td class="text-right">{shop.freeFromMinor == null ? 'never' : sum(shop.freeFromMinor, shop.currency)}</td
-          ><td class="text-right">{shop.pages}</td><td class="pl-3 text-right"
-            ><button class="btn-quiet" aria-label="Change {shop.name}" onclick={() => show(shop)}>Change</button></td
-          ></tr
-        >
-      {:else}{#if shops.isSuccess}<tr
-            ><td colspan="9" class="py-4 text-soft"
-              >No shop yet. Add the first one you buy at; then name its pages in the catalogue.</td
+  <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+  <div class="overflow-x-auto" role="region" aria-label="Shops" tabindex="0">
+    <table class="w-full min-w-[720px]">
+      <thead
+        ><tr class="label text-left"
+          ><th class="py-2 font-medium">Shop</th><th class="font-medium">Host</th><th class="font-medium">Region</th><th
+            class="font-medium">Asked by</th
+          ><th class="text-right font-medium">Tax inside</th><th class="text-right font-medium">Shipping</th><th
+            class="text-right font-medium">Free from</th
+          ><th class="text-right font-medium">Pages</th><td></td></tr
+        ></thead
+      >
+      <tbody>
+        {#each shops.data ?? [] as shop (shop.id)}
+          <tr class="border-t border-hairline"
+            ><td class="py-2 font-semibold">{shop.name}</td><td class="text-soft">{shop.host}</td><td class="text-soft"
+              >{shop.region}, {shop.zone}</td
+            ><td class="text-soft">{shop.feed ? 'list and pages' : 'pages'}, one in {shop.paceMs} ms{allowed(shop)}</td
+            ><td class="text-right">{shop.taxPermille / 10}%</td><td class="text-right"
+              >{sum(shop.shippingMinor, shop.currency)}</td
+            ><td class="text-right">{shop.freeFromMinor == null ? 'never' : sum(shop.freeFromMinor, shop.currency)}</td
+            ><td class="text-right">{shop.pages}</td><td class="pl-3 text-right"
+              ><button class="btn-quiet" aria-label="Change {shop.name}" onclick={() => show(shop)}>Change</button></td
             ></tr
-          >{/if}{/each}
-    </tbody>
-  </table>
+          >
+        {:else}{#if shops.isSuccess}<tr
+              ><td colspan="9" class="py-4 text-soft"
+                >No shop yet. Add the first one you buy at; then name its pages in the catalogue.</td
+              ></tr
+            >{/if}{/each}
+      </tbody>
+    </table>
+  </div>
   <Dialog bind:open title={changing ? changing.name : 'A new shop'} wide>
     <form class="space-y-3 overflow-y-auto px-6 py-4" onsubmit={save}>
-      <div class="grid grid-cols-3 gap-3">
+      <div class="grid gap-3 sm:grid-cols-3">
         <TextField label="Name" bind:value={typed.name} required maxlength={80} />
         <TextField
           label="Host"

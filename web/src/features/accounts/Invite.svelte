@@ -25,8 +25,8 @@
   }
 </script>
 
-<form class="mt-6 grid grid-cols-3 gap-4" onsubmit={invite}>
-  <h2 class="col-span-3">Invite someone</h2>
+<form class="mt-6 grid gap-4 sm:grid-cols-3" onsubmit={invite}>
+  <h2 class="sm:col-span-3">Invite someone</h2>
   <TextField label="Name" bind:value={typed.name} required maxlength={100} />
   <TextField label="E-mail address" type="email" bind:value={typed.email} required />
   <Choose
@@ -37,7 +37,7 @@
       { value: 'OWNER', label: 'that, and look after people' },
     ]}
   />
-  <div class="col-span-3 space-y-3">
+  <div class="sm:col-span-3 space-y-3">
     <Told {sentence} /><button class="btn btn-main">Make an invitation</button>
     {#if made}<LinkToHand link={made.link} name={made.name} />{/if}
   </div>

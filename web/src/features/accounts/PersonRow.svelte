@@ -33,7 +33,7 @@
 </script>
 
 <li class="space-y-2 border-b border-hairline py-3">
-  <div class="grid grid-cols-[1fr_224px_344px] items-center gap-x-4">
+  <div class="grid items-center gap-x-4 gap-y-2 lg:grid-cols-[1fr_224px_344px]">
     <p>
       <span class="font-medium">{person.name}</span>
       {#if isSelf}<span class="text-soft">(you)</span>{/if}
@@ -51,7 +51,7 @@
         <option value="OWNER">Owner: also looks after people</option>
       </select>
     </div>
-    <div class="flex justify-end gap-2">
+    <div class="flex flex-wrap gap-2 lg:justify-end">
       <button class="btn" onclick={() => void makeLink()}
         >{person.isInvited ? 'New invitation' : 'Recovery link'}</button
       >

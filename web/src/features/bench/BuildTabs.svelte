@@ -20,7 +20,9 @@
 </script>
 
 <nav aria-label="Builds" class="flex h-14 overflow-x-auto border-b border-hairline bg-sheet">
-  <a href="/guides/{view.guide.slug}" class="flex w-[300px] shrink-0 flex-col justify-center px-4 no-underline"
+  <a
+    href="/guides/{view.guide.slug}"
+    class="flex w-[150px] shrink-0 flex-col lg:w-[300px] justify-center px-4 no-underline"
     ><span class="leading-5 font-semibold">{view.guide.name}</span><span class="small text-soft"
       >Edition {view.edition.number}, {format.month(view.edition.period)}, {isOpen ? 'in work' : 'published'}</span
     ></a

@@ -81,7 +81,7 @@
           </p>{/each}
       </section>
       <Told {sentence} />
-      <button class="btn btn-main">Save</button>
+      <p class="sticky bottom-0 bg-sheet py-2"><button class="btn btn-main">Save</button></p>
     </form>
   {/if}
 </Dialog>

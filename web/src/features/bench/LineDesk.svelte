@@ -89,7 +89,7 @@
   onfollow={open ? (to) => void bench.edit(line.id, { following: { line: to ?? undefined } }) : undefined}
 />
 
-<div class="mt-3 grid grid-cols-[1fr_auto] items-start gap-4 border-y border-hairline py-2.5">
+<div class="mt-3 grid items-start gap-4 border-y sm:grid-cols-[1fr_auto] border-hairline py-2.5">
   <div><LinePrice state={bench} {line} {format} {lastMonth} {onfind} {oncost} /></div>
   <LineSettings state={bench} {line} />
   <OtherOffers policy={line.policy} disabled={!open} onsave={(policy) => void bench.edit(line.id, { policy })} />
@@ -137,7 +137,7 @@
   </p>{/if}
 
 {#if isPart || line.options.length}
-  <div class="mt-4 grid grid-cols-2 gap-7">
+  <div class="mt-4 grid gap-7 sm:grid-cols-2">
     <Options
       title="Alternatives"
       key="a"
@@ -165,7 +165,7 @@
   </div>
 {/if}
 
-<div class="mt-4 grid grid-cols-[1fr_220px] items-end gap-7">
+<div class="mt-4 grid items-end sm:grid-cols-[1fr_220px] gap-7">
   <label class="block"
     ><span class="label">Note for yourself, never published</span><input
       class="w-full border-b border-hairline bg-transparent py-1 focus:border-moss"

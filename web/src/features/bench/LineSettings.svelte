@@ -13,7 +13,7 @@
   };
 </script>
 
-<div class="flex items-center gap-3">
+<div class="flex flex-wrap items-center gap-3">
   <label class="small inline-flex items-center gap-1.5 text-soft"
     >Quantity<input
       class="field w-14"

@@ -12,6 +12,7 @@
     href,
     addable,
     onadd,
+    onopen,
   }: {
     lines: Schemas['LineView'][];
     current?: string;
@@ -20,6 +21,8 @@
     href: (line: string) => string;
     addable: Schemas['SlotView'][];
     onadd?: (slot: Schemas['SlotView']['slot']) => void;
+    /** A slot was gone to. */
+    onopen?: () => void;
   } = $props();
   const counted = $derived(lines.filter((l) => l.counted));
   const beside = $derived(lines.filter((l) => !l.counted));
@@ -33,6 +36,7 @@
   <li>
     <a
       href={href(line.id)}
+      onclick={onopen}
       aria-current={line.id === current ? 'true' : undefined}
       class="block border-b border-l-3 border-b-hairline px-4 py-1.5 no-underline {line.id === current
         ? 'border-l-moss bg-tint'
@@ -48,12 +52,12 @@
       <span class="flex justify-between gap-2"
         ><span class="truncate {line.choice.type === 'EMPTY' ? 'text-soft' : ''}"
           >{line.quantity > 1 ? `${line.quantity} × ` : ''}{line.label}</span
-        ><span class="font-semibold {line.goods.minor == null ? 'text-slate' : ''}"
+        ><span class="font-semibold whitespace-nowrap {line.goods.minor == null ? 'text-slate' : ''}"
           >{line.choice.type === 'EMPTY'
             ? ''
             : line.included
               ? line.included.swapMinor
-                ? `incl. ${format.signed(line.included.swapMinor)}`
+                ? `${format.signed(line.included.swapMinor)} incl.`
                 : 'included'
               : line.goods.span
                 ? `about ${format.money(line.goods.span.likelyMinor)}`

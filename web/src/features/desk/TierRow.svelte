@@ -16,7 +16,7 @@
 </script>
 
 <div
-  class="relative grid grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-4 border-b border-hairline py-2 hover:bg-tint sm:h-16 sm:grid-cols-[160px_minmax(0,1fr)_110px_88px_32px] sm:py-0"
+  class="relative grid grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-4 border-b border-hairline py-2 hover:bg-tint sm:min-h-16 sm:grid-cols-[160px_minmax(0,1fr)_110px_88px_32px] sm:py-0"
 >
   <div>
     <a {href} class="text-[17px] font-semibold no-underline after:absolute after:inset-0"

@@ -7,7 +7,7 @@
   import TierFields from './TierFields.svelte';
 
   /** The first edition of a guide: its month and its tiers. */
-  let { slug, currency }: { slug: string; currency: string } = $props();
+  let { slug, currency, asksTax }: { slug: string; currency: string; asksTax: boolean } = $props();
   const queries = useQueryClient();
   let month = $state(new Date().toISOString().slice(0, 7));
   let tiers = $state<TypedTier[]>([emptyTier()]);
@@ -36,7 +36,7 @@
   <div class="w-48"><TextField label="Month" type="month" bind:value={month} required /></div>
   {#each tiers as tier, i (i)}
     <div class="border-t border-hairline pt-4">
-      <TierFields bind:tier={tiers[i]!} number={i + 1} />
+      <TierFields bind:tier={tiers[i]!} number={i + 1} {asksTax} />
       {#if tiers.length > 1}<button type="button" class="btn-quiet small" onclick={() => tiers.splice(i, 1)}
           >Leave out {tier.name || 'this tier'}</button
         >{/if}

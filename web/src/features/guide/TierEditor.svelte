@@ -13,6 +13,7 @@
     slug,
     edition,
     currency,
+    asksTax,
     editing = $bindable(),
     cards,
     editions,
@@ -20,6 +21,7 @@
     slug: string;
     edition: string;
     currency: string;
+    asksTax: boolean;
     editing: string | null;
     cards: Schemas['BuildCard'][];
     editions: Schemas['EditionTab'][];
@@ -110,7 +112,7 @@
   wide
 >
   <form onsubmit={save} class="space-y-4 px-6 py-4">
-    {#if card || start.how !== 'REOPEN'}<TierFields bind:tier />{/if}
+    {#if card || start.how !== 'REOPEN'}<TierFields bind:tier {asksTax} />{/if}
     {#if !card}<TierStart {edition} {editions} {cards} bind:start />{/if}
     <Told {sentence} />
     <div class="flex flex-wrap items-center gap-2">

@@ -45,6 +45,8 @@ export interface TypedTier {
   point: string;
   tolerance: string;
   countsShipping: boolean;
+  /** Whether the band is about the total with sales tax. */
+  countsTax: boolean;
   showsBuilds: boolean;
   wishes: TypedWishes;
   /** Which other offers count in the tier; nothing where it goes by the guide. */
@@ -160,6 +162,7 @@ export function emptyTier(): TypedTier {
     point: '',
     tolerance: '2',
     countsShipping: false,
+    countsTax: false,
     showsBuilds: false,
     policy: {},
     wishes: emptyWishes(),
@@ -178,6 +181,7 @@ export function typedTier(form: Schemas['TierForm'], currency: string): TypedTie
     point: shortMinor(band.pointMinor, currency),
     tolerance: band.tolerancePermille == null ? '2' : String(band.tolerancePermille / 10),
     countsShipping: form.countsShipping,
+    countsTax: form.countsTax ?? false,
     showsBuilds: form.showsBuilds ?? false,
     policy: form.policy ?? {},
     wishes: typedWishes(form.wishes),
@@ -212,6 +216,7 @@ export function tierForm(typed: TypedTier, currency: string): Schemas['TierForm'
     promise: typed.promise,
     band,
     countsShipping: typed.countsShipping,
+    ...(typed.countsTax ? { countsTax: true } : {}),
     showsBuilds: typed.showsBuilds,
     ...(differing(typed.policy) ? { policy: typed.policy } : {}),
     wishes: wishForm(typed.wishes),

@@ -6,6 +6,7 @@ import java.util.UUID;
 import lowfield.core.attention.AttentionList;
 import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.guide.Slot;
+import lowfield.core.press.Publication;
 import lowfield.server.attention.Attention;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LoadedEdition;
@@ -52,6 +53,7 @@ public class Viewing {
         return new Views.Bench(
                 loaded.guide(),
                 loaded.edition(),
+                loaded.last().map(Publication::period).orElse(null),
                 cards(loaded),
                 ViewMaker.card(loaded, tier, build),
                 loaded.stamp(build),

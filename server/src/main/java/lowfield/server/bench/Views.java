@@ -1,6 +1,7 @@
 package lowfield.server.bench;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import lowfield.core.change.LineChange;
@@ -240,10 +241,14 @@ public final class Views {
 
     public record SlotView(Slot slot, String label, Kind kind) {}
 
-    /** One build at the bench, with its neighbours above; {@code open} is the line that was asked to be, if it is here. */
+    /**
+     * One build at the bench, with its neighbours above; {@code open} is the line that was asked to be, if it is here,
+     * {@code lastPeriod} the month of the last published edition, which need not be the month before.
+     */
     public record Bench(
             GuideInfo guide,
             EditionInfo edition,
+            @Nullable LocalDate lastPeriod,
             List<BuildCard> cards,
             BuildCard card,
             int stamp,

@@ -50,6 +50,7 @@ class Demo implements ApplicationRunner {
     private final Guides guides;
     private final DemoCatalogue catalogue;
     private final DemoIssues issues;
+    private final DemoHire hire;
     private final DemoFacts facts;
 
     Demo(
@@ -60,6 +61,7 @@ class Demo implements ApplicationRunner {
             Guides guides,
             DemoCatalogue catalogue,
             DemoIssues issues,
+            DemoHire hire,
             DemoFacts facts) {
         this.db = db;
         this.clock = clock;
@@ -68,6 +70,7 @@ class Demo implements ApplicationRunner {
         this.guides = guides;
         this.catalogue = catalogue;
         this.issues = issues;
+        this.hire = hire;
         this.facts = facts;
     }
 
@@ -110,7 +113,7 @@ class Demo implements ApplicationRunner {
                 issues.prices(morning(day), guide, world.author());
                 day = day.plusDays(data.historyEveryDays());
             }
-            issues.issue(data, issue, guide, world);
+            hire.beside(issue, issues.issue(data, issue, guide, world), world);
         }
         facts.load(world);
     }

@@ -71,7 +71,7 @@ class DemoIssues {
     }
 
     /** The round of one edition, what its author changed, and how it was published, if it is out. */
-    void issue(DemoData data, DemoData.Issue issue, GuideInfo guide, DemoWorld world) {
+    EditionInfo issue(DemoData data, DemoData.Issue issue, GuideInfo guide, DemoWorld world) {
         var author = world.author();
         market.moveTo(issue.round());
         var edition = editions.of(guide.id()).isEmpty()
@@ -96,6 +96,7 @@ class DemoIssues {
             var result = press.publish(edition.id(), press.proof(edition.id()), author);
             LOG.info("Edition {} published", result.edition());
         }
+        return edition;
     }
 
     /** Between editions the shops' lists are read, so that prices have a history. */
