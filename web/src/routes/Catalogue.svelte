@@ -15,6 +15,8 @@
   let kind = $state<Kind>('GRAPHICS_CARD');
   let text = $state('');
   let adding = $state(false);
+  /** The part that a new one is a sibling of. */
+  let like = $state<Schemas['PartSheet'] | null>(null);
   let linking = $state(false);
   let filing = $state(false);
   let naming = $state(false);
@@ -90,9 +92,19 @@
         >{/if}
     </p>{/if}
   <FromLinks bind:open={linking} kinds={kinds.data ?? []} />
-  {#if current}<NewPart bind:open={adding} kind={current} /><FromFile bind:open={filing} kind={current} />{/if}
+  {#if current}<NewPart
+      bind:open={() => adding, (is) => ((adding = is), is || (like = null))}
+      kind={current}
+      {like}
+    /><FromFile bind:open={filing} kind={current} />{/if}
   <Chips bind:open={naming} />
   <NewPage bind:part={paging} />
   <PartCost bind:part={costing} />
-  <PartSheet bind:part={opened} />
+  <PartSheet
+    bind:part={opened}
+    oncopy={(sheet) => {
+      like = sheet;
+      adding = true;
+    }}
+  />
 </main>

@@ -7,6 +7,7 @@
   import EditionStrip from '$features/desk/EditionStrip.svelte';
   import TierRow from '$features/desk/TierRow.svelte';
   import TierEditor from '$features/guide/TierEditor.svelte';
+  import MissingFigures from '$features/desk/MissingFigures.svelte';
   import Out from '$features/desk/Out.svelte';
   import Wanted from '$features/desk/Wanted.svelte';
   import FirstEdition from '$features/guide/FirstEdition.svelte';
@@ -19,6 +20,7 @@
   const queries = useQueryClient();
   let sentence = $state('');
   let editing = $state<string | null>(null);
+  let filling = $state(false);
   /** The month of the next edition: the one after the last, unless another is chosen. */
   let typedMonth = $state('');
   const month = $derived(typedMonth || monthAfter(desk.data?.editions.at(-1)?.period));
@@ -78,7 +80,12 @@
         label: 'The ladder: all builds side by side',
         run: () => edition && void navigate(`/guides/${slug}/editions/${edition.id}/ladder` as '/'),
       },
-      ...(inWork ? [{ key: 't', label: 'Add a tier', run: () => (editing = 'new') }] : []),
+      ...(inWork
+        ? [
+            { key: 't', label: 'Add a tier', run: () => (editing = 'new') },
+            { key: 'f', label: 'Missing figures, the most decisive first', run: () => (filling = true) },
+          ]
+        : []),
       { key: ',', label: 'Settings of the guide', run: () => void navigate(`/guides/${slug}/settings` as '/') },
     ]),
   );
@@ -153,6 +160,9 @@
         </div>
         <div class="min-w-0">
           {#if inWork}<Wanted wanted={view.wanted} {slug} edition={edition.id} />
+            <button class="btn-quiet small mt-1" onclick={() => (filling = true)}
+              >Missing figures, the most decisive first</button
+            >
             {#if desk.data.out.length}<Out
                 rows={desk.data.out}
                 number={desk.data.editions.find((e) => e.state === 'PUBLISHED')?.number}
@@ -168,6 +178,11 @@
             >{/if}
         </div>
       </div>
+      <MissingFigures
+        bind:open={filling}
+        edition={edition.id}
+        onfilled={() => void queries.invalidateQueries({ queryKey: ['desk', slug] })}
+      />
       <TierEditor
         {slug}
         edition={edition.id}

@@ -5,14 +5,45 @@
   import Dialog from '$ui/Dialog.svelte';
   import TextField from '$ui/TextField.svelte';
   import Told from '$ui/Told.svelte';
-  import { hint, typed as typedFigure } from './figures';
+  import { hint, shown, typed as typedFigure } from './figures';
+  import { proposedName, proposedVersion } from './siblings';
 
   /** Adds a part of a kind; a figure left empty is not known. */
-  let { open = $bindable(), kind }: { open: boolean; kind: Schemas['KindView'] } = $props();
+  let {
+    open = $bindable(),
+    kind,
+    like = null,
+  }: {
+    open: boolean;
+    kind: Schemas['KindView'];
+    /** The part that it is a sibling of; its figures stand until they are changed. */
+    like?: Schemas['PartSheet'] | null;
+  } = $props();
   const queries = useQueryClient();
   let words = $state({ maker: '', name: '', variant: '', gtin: '' });
   let figures = $state<Record<string, string>>({});
   let sentence = $state('');
+  let copied: Record<string, string> = {};
+
+  let wasOpen = false;
+  $effect(() => {
+    if (open && !wasOpen && like) begin(like);
+    wasOpen = open;
+  });
+
+  function begin(from: Schemas['PartSheet']): void {
+    const spec = from.part.spec as Record<string, unknown>;
+    copied = Object.fromEntries(kind.fields.map((f) => [f.name, shown(f, spec[f.name])]));
+    figures = { ...copied };
+    words = { maker: from.maker, name: from.identity.product, variant: '', gtin: '' };
+  }
+
+  function type(field: string, value: string): void {
+    figures[field] = value;
+    if (!like) return;
+    words.name = proposedName(like.identity.product, kind.fields, copied, figures);
+    words.variant = proposedVersion(like.part.variant, copied, figures);
+  }
 
   async function add(event: SubmitEvent): Promise<void> {
     event.preventDefault();
@@ -38,25 +69,25 @@
   }
 </script>
 
-<Dialog bind:open title="A new part: {kind.label}">
+<Dialog bind:open title={like ? `A sibling of ${like.part.fullName}` : `A new part: ${kind.label}`}>
   <form class="space-y-4 overflow-y-auto px-6 py-4" onsubmit={add}>
-    <div class="grid grid-cols-2 gap-4">
+    <div class="grid gap-4 sm:grid-cols-2">
       <TextField label="Maker" bind:value={words.maker} required maxlength={80} />
       <TextField label="Product" bind:value={words.name} required maxlength={160} />
       <TextField
-        label="Variant"
+        label="Version"
         bind:value={words.variant}
         maxlength={80}
         hint="Colour, size or connector, if there are several"
       />
-      <TextField label="GTIN" bind:value={words.gtin} maxlength={14} inputmode="numeric" />
+      <TextField label="EAN/UPC" bind:value={words.gtin} maxlength={14} inputmode="numeric" />
     </div>
-    <fieldset class="grid grid-cols-2 gap-4 border-t border-hairline pt-3">
+    <fieldset class="grid gap-4 sm:grid-cols-2 border-t border-hairline pt-3">
       <legend class="label">Figures; what is left empty is not known, "n/a" is not applicable</legend>
       {#each kind.fields as field (field.name)}
         {#if field.holds === 'YES_NO'}<Choose
             label={field.label}
-            bind:value={() => figures[field.name] ?? '', (v) => (figures[field.name] = v)}
+            bind:value={() => figures[field.name] ?? '', (v) => type(field.name, v)}
             options={[
               { value: '', label: 'not known' },
               { value: 'yes', label: 'yes' },
@@ -65,7 +96,7 @@
           />
         {:else}<TextField
             label={field.unit ? `${field.label}, ${field.unit}` : field.label}
-            bind:value={() => figures[field.name] ?? '', (v) => (figures[field.name] = v)}
+            bind:value={() => figures[field.name] ?? '', (v) => type(field.name, v)}
             hint={hint(field)}
           />{/if}
       {/each}

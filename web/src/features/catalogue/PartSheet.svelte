@@ -4,6 +4,7 @@
   import Dialog from '$ui/Dialog.svelte';
   import Told from '$ui/Told.svelte';
   import { hint, shown, typed } from './figures';
+  import PartIdentity from './PartIdentity.svelte';
   import SamePart from './SamePart.svelte';
   import SoftFacts from './SoftFacts.svelte';
 
@@ -12,7 +13,14 @@
     part = $bindable(),
     figure,
     onchange,
-  }: { part: string | null; figure?: string; onchange?: () => void } = $props();
+    oncopy,
+  }: {
+    part: string | null;
+    figure?: string;
+    onchange?: () => void;
+    /** A sibling is made from it. */
+    oncopy?: (sheet: Schemas['PartSheet']) => void;
+  } = $props();
   const queries = useQueryClient();
   let source = $state('');
   let sentence = $state('');
@@ -75,13 +83,14 @@
   title={view?.part.fullName ?? 'Part'}
   wide
 >
-  <div class="grid min-h-0 grid-cols-[1fr_280px] overflow-hidden">
+  <div class="grid min-h-0 overflow-y-auto lg:grid-cols-[1fr_280px] lg:overflow-hidden">
     <div class="overflow-y-auto px-6 py-3">
       <div class="mb-2"><Told {sentence} /></div>
+      {#if view}{#key view.version}<PartIdentity sheet={view} oncorrect={(body) => void correct(body)} />{/key}{/if}
       {#each groups as group (group)}
         <fieldset class="mb-3">
           <legend class="label border-b border-hairline">{group}</legend>
-          <div class="grid grid-cols-2 gap-x-6">
+          <div class="grid gap-x-6 sm:grid-cols-2">
             {#each fields.filter((f) => f.group === group) as field (field.name)}
               <label class="flex items-baseline justify-between gap-2 py-0.5"
                 ><span class="small {spec[field.name] == null ? 'text-slate' : ''}"
@@ -121,6 +130,16 @@
       >
       {#if view}{#key view.part.id}<SoftFacts part={view.part.id} />{/key}{/if}
       {#if view}<SamePart part={view.part} version={view.version} onmerged={(into) => (part = into)} />{/if}
+      {#if view && oncopy}<p>
+          <button
+            class="btn-quiet small"
+            onclick={() => {
+              const sheet = view;
+              part = null;
+              oncopy(sheet);
+            }}>Copy to a sibling</button
+          >
+        </p>{/if}
       {#if view?.siblings.length}<section>
           <p class="label">Siblings</p>
           {#each view.siblings as sibling (sibling.id)}<p>

@@ -110,7 +110,7 @@ public class Chips {
                 .fetch()
                 .forEach(r -> corrections.correct(
                         r.value1(),
-                        new Corrections.Correction(Map.of("chip", name), "chip renamed", null, null, null, null),
+                        Corrections.Correction.ofFigures(Map.of("chip", name), "chip renamed"),
                         r.value2(),
                         by));
     }

@@ -1,25 +1,27 @@
 package lowfield.server.catalogue;
 
 import static lowfield.db.Tables.PART_CHANGE;
-import static lowfield.db.Tables.PRODUCT_PAGE;
+import static lowfield.db.Tables.PRODUCT;
 import static lowfield.db.Tables.VARIANT;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.time.format.DateTimeParseException;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
+import lowfield.core.Text;
 import lowfield.core.money.Money;
 import lowfield.core.part.Part;
 import lowfield.core.part.PartText;
 import lowfield.core.part.Release;
 import lowfield.db.tables.records.VariantRecord;
 import lowfield.server.accounts.Person;
-import lowfield.server.platform.Conflict;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
 import lowfield.server.platform.Notices;
@@ -30,7 +32,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 
-/** Corrects parts: figures with where they are from, release state, advice against; and merges two that are one. */
+/** Corrects parts: figures with where they are from, names, release state, advice against. */
 @Service
 public class Corrections {
     private static final TypeReference<Map<String, Object>> MAP = new TypeReference<>() {};
@@ -40,12 +42,14 @@ public class Corrections {
     private final Clock clock;
     private final Parts parts;
     private final Notices notices;
+    private final PartNames names;
 
-    Corrections(DSLContext db, Clock clock, Parts parts, Notices notices) {
+    Corrections(DSLContext db, Clock clock, Parts parts, Notices notices, PartNames names) {
         this.db = db;
         this.clock = clock;
         this.parts = parts;
         this.notices = notices;
+        this.names = names;
     }
 
     /**
@@ -58,7 +62,23 @@ public class Corrections {
             @Nullable Release release,
             @Nullable String avoid,
             @Nullable Long suggestedMinor,
-            @Nullable String suggestedCurrency) {}
+            @Nullable String suggestedCurrency,
+            @Nullable String suggestedRegion,
+            @Nullable String expectedOn,
+            @Nullable String maker,
+            @Nullable String product,
+            @Nullable String version,
+            @Nullable String gtin,
+            @Nullable String makerNumber) {
+        /** Figures alone, and where they are from. */
+        static Correction ofFigures(Map<String, @Nullable Object> figures, String source) {
+            return new Correction(figures, source, null, null, null, null, null, null, null, null, null, null, null);
+        }
+
+        PartNames.Names names() {
+            return new PartNames.Names(maker, product, version, gtin, makerNumber);
+        }
+    }
 
     /** A change of a part: who made it, when, and what it was. */
     public record Change(OffsetDateTime at, UUID account, String what) {}
@@ -67,7 +87,16 @@ public class Corrections {
     public record Provenance(String source, String on) {}
 
     /** A part as it is stored, with its version and where its figures are from. */
-    public record Stored(Part part, int version, Map<String, Object> provenance, List<Change> changes) {}
+    public record Stored(
+            Part part, int version, Map<String, Object> provenance, List<Change> changes, Identity identity) {}
+
+    /** What a part is called and known by, and what its maker announced. */
+    public record Identity(
+            String product,
+            @Nullable String gtin,
+            @Nullable String makerNumber,
+            @Nullable LocalDate expectedOn,
+            @Nullable String suggestedRegion) {}
 
     public Stored stored(UUID id) {
         var part = parts.catalogue().part(id);
@@ -77,7 +106,13 @@ public class Corrections {
                 .orderBy(PART_CHANGE.ID.desc())
                 .limit(30)
                 .fetch(r -> new Change(r.getAt(), r.getAccountId(), r.getWhat()));
-        return new Stored(part, row.getVersion(), Json.read(row.getProvenance().data(), MAP), changes);
+        var product = db.select(PRODUCT.NAME)
+                .from(PRODUCT)
+                .where(PRODUCT.ID.eq(row.getProductId()))
+                .fetchSingle(PRODUCT.NAME);
+        var identity = new Identity(
+                product, row.getGtin(), row.getMakerNumber(), row.getExpectedOn(), row.getSuggestedRegion());
+        return new Stored(part, row.getVersion(), Json.read(row.getProvenance().data(), MAP), changes, identity);
     }
 
     /** How many figures of each part say where they are from. */
@@ -120,10 +155,32 @@ public class Corrections {
                     price.map(m -> m.currency().getCurrencyCode()).orElse(null));
             what.add("suggested price");
         });
+        announced(row, correction, what);
+        what.addAll(names.change(row, part, correction.names()));
         RuleBroken.unless(!what.isEmpty(), "Nothing was given to correct.");
         row.setVersion(row.getVersion() + 1);
         row.update();
         keep(part.id(), by, String.join(", ", what), before, state(row));
+    }
+
+    private static void announced(VariantRecord row, Correction correction, List<String> what) {
+        Optional.ofNullable(correction.suggestedRegion()).map(String::strip).ifPresent(region -> {
+            RuleBroken.unless(region.length() <= 80 && Text.isOne(region), "A region has at most 80 letters.");
+            row.setSuggestedRegion(region.isEmpty() ? null : region);
+            what.add("region of the suggested price");
+        });
+        Optional.ofNullable(correction.expectedOn()).map(String::strip).ifPresent(day -> {
+            row.setExpectedOn(day.isEmpty() ? null : day(day));
+            what.add("expected day");
+        });
+    }
+
+    private static LocalDate day(String text) {
+        try {
+            return LocalDate.parse(text);
+        } catch (DateTimeParseException none) {
+            throw new RuleBroken("An expected day is written like 2027-02-14.");
+        }
     }
 
     private List<String> figures(
@@ -151,51 +208,7 @@ public class Corrections {
                 .toList();
     }
 
-    /** Makes one part of two: the first's pages go over to the second, and its id leads there for good. */
-    @Transactional
-    public void merge(UUID from, UUID into, int expected, Person by) {
-        var gone = parts.catalogue().part(from);
-        var stays = parts.catalogue().part(into);
-        RuleBroken.unless(!gone.id().equals(stays.id()), "A part cannot be merged into itself.");
-        RuleBroken.unless(
-                gone.kind() == stays.kind(),
-                "%s is a %s and %s a %s; only parts of one kind can be one.",
-                gone.fullName(),
-                gone.kind().label(),
-                stays.fullName(),
-                stays.kind().label());
-        // Both are held, in one order: of two opposite merges at once the second finds the first done.
-        var both = db.selectFrom(VARIANT)
-                .where(VARIANT.ID.in(gone.id(), stays.id()))
-                .orderBy(VARIANT.ID)
-                .forUpdate()
-                .fetchMap(VARIANT.ID);
-        if (both.values().stream().anyMatch(v -> v.getMergedInto() != null)) {
-            throw new Conflict("One of the two was merged meanwhile; look again before you merge anything.");
-        }
-        var row = both.get(gone.id());
-        if (row.getVersion() != expected) {
-            throw new Stale(
-                    "This part was changed meanwhile; it was not merged.", state(row), "merged", row.getVersion());
-        }
-        var before = state(row);
-        row.setMergedInto(stays.id());
-        row.setVersion(row.getVersion() + 1);
-        row.update();
-        db.update(VARIANT)
-                .set(VARIANT.MERGED_INTO, stays.id())
-                .where(VARIANT.MERGED_INTO.eq(gone.id()))
-                .execute();
-        db.update(PRODUCT_PAGE)
-                .set(PRODUCT_PAGE.VARIANT_ID, stays.id())
-                .where(PRODUCT_PAGE.VARIANT_ID.eq(gone.id()))
-                .execute();
-        keep(gone.id(), by, "merged into " + stays.fullName(), before, state(row));
-        notices.changed(Notices.Topic.CATALOGUE);
-        notices.changed(Notices.Topic.OFFERS, List.of(gone.id(), stays.id()));
-    }
-
-    private void keep(UUID part, Person by, String what, Object before, Object after) {
+    void keep(UUID part, Person by, String what, Object before, Object after) {
         db.insertInto(PART_CHANGE)
                 .set(PART_CHANGE.VARIANT_ID, part)
                 .set(PART_CHANGE.ACCOUNT_ID, by.id())
@@ -207,16 +220,21 @@ public class Corrections {
         notices.changed(Notices.Topic.CATALOGUE, List.of(part));
     }
 
-    private VariantRecord row(UUID id, boolean locked) {
+    VariantRecord row(UUID id, boolean locked) {
         var select = db.selectFrom(VARIANT).where(VARIANT.ID.eq(id));
         return (locked ? select.forUpdate().fetchOptional() : select.fetchOptional())
                 .orElseThrow(() -> new NotFound("There is no such part."));
     }
 
-    private static Map<String, Object> state(VariantRecord row) {
+    static Map<String, Object> state(VariantRecord row) {
         var state = new LinkedHashMap<String, Object>();
         state.put("spec", Json.read(row.getSpec().data(), MAP));
         state.put("release", row.getRelease());
+        state.put("product", row.getProductId().toString());
+        state.put("version", row.getName());
+        Optional.ofNullable(row.getGtin()).ifPresent(g -> state.put("gtin", g));
+        Optional.ofNullable(row.getMakerNumber()).ifPresent(n -> state.put("makerNumber", n));
+        Optional.ofNullable(row.getExpectedOn()).ifPresent(d -> state.put("expectedOn", d.toString()));
         Optional.ofNullable(row.getAvoid()).ifPresent(a -> state.put("avoid", a));
         Optional.ofNullable(row.getSuggestedMinor()).ifPresent(m -> state.put("suggestedMinor", m));
         Optional.ofNullable(row.getMergedInto()).ifPresent(m -> state.put("mergedInto", m));

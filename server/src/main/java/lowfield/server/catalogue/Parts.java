@@ -87,7 +87,7 @@ public class Parts {
         var number = given(part.makerNumber(), PartText.MAKER_NUMBER);
         var spec = part.kind().schema().read(part.spec());
         var gtin = Optional.ofNullable(part.gtin()).map(String::strip).filter(g -> !g.isEmpty());
-        gtin.ifPresent(this::refuseNumber);
+        gtin.ifPresent(g -> refuseNumber(g, null));
         var product = productId(part.kind(), maker, family, name);
         var made = new Part(
                 UUID.randomUUID(),
@@ -128,7 +128,8 @@ public class Parts {
         return made;
     }
 
-    private void refuseNumber(String gtin) {
+    /** Refuses what is no number, and one that another part than this has. */
+    void refuseNumber(String gtin, @Nullable UUID own) {
         RuleBroken.unless(
                 Gtin.isOne(gtin),
                 "A GTIN is %s; \"%s\" is none.",
@@ -138,6 +139,7 @@ public class Parts {
                 .from(VARIANT)
                 .where(DSL.ltrim(VARIANT.GTIN, DSL.inline("0")).eq(new Gtin(gtin).digits()))
                 .fetchOptional(VARIANT.ID)
+                .filter(other -> !other.equals(own))
                 .ifPresent(other -> {
                     throw new RuleBroken("GTIN %s is the number of %s; a part has a number of its own."
                             .formatted(gtin, catalogue().part(other).fullName()));
@@ -148,7 +150,8 @@ public class Parts {
         return Optional.ofNullable(text).filter(t -> !t.isBlank()).map(words::of);
     }
 
-    private UUID productId(Kind kind, String maker, String family, String name) {
+    /** The product of a name, with its maker and family; made when there is none. */
+    UUID productId(Kind kind, String maker, String family, String name) {
         db.insertInto(MAKER, MAKER.NAME).values(maker).onConflictDoNothing().execute();
         var makerId =
                 db.select(MAKER.ID).from(MAKER).where(MAKER.NAME.eq(maker)).fetchSingle(MAKER.ID);

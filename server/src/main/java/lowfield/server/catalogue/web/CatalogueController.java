@@ -18,6 +18,7 @@ import lowfield.core.part.Part;
 import lowfield.core.part.Release;
 import lowfield.server.accounts.Person;
 import lowfield.server.catalogue.Corrections;
+import lowfield.server.catalogue.Merges;
 import lowfield.server.catalogue.Parts;
 import lowfield.server.catalogue.SoftFacts;
 import lowfield.server.platform.Versions;
@@ -44,12 +45,14 @@ class CatalogueController {
 
     private final Parts parts;
     private final Corrections corrections;
+    private final Merges merges;
     private final SoftFacts facts;
 
-    CatalogueController(Parts parts, Corrections corrections, SoftFacts facts) {
+    CatalogueController(Parts parts, Corrections corrections, Merges merges, SoftFacts facts) {
         this.facts = facts;
         this.parts = parts;
         this.corrections = corrections;
+        this.merges = merges;
     }
 
     @Operation(operationId = "listKinds", summary = "List the kinds of part and their figures")
@@ -153,6 +156,8 @@ class CatalogueController {
                 part.suggestedPrice().map(Money::minor).orElse(null),
                 part.suggestedPrice().map(m -> m.currency().getCurrencyCode()).orElse(null),
                 part.avoid().orElse(null),
+                part.maker(),
+                stored.identity(),
                 stored.provenance(),
                 siblings,
                 stored.changes());
@@ -178,7 +183,7 @@ class CatalogueController {
             @RequestBody PartViews.Merge merge,
             @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
             @AuthenticationPrincipal Person person) {
-        corrections.merge(id, merge.into(), Versions.expected(ifMatch), person);
+        merges.merge(id, merge.into(), Versions.expected(ifMatch), person);
         return part(id);
     }
 }

@@ -59,6 +59,8 @@ final class PartViews {
             @Nullable Long suggestedMinor,
             @Nullable String suggestedCurrency,
             @Nullable String avoid,
+            String maker,
+            Corrections.Identity identity,
             Map<String, Object> provenance,
             List<PartView> siblings,
             List<Corrections.Change> changes) {}
