@@ -9,6 +9,7 @@
     index,
     isCurrent,
     isMarked,
+    saysLosses = false,
     format,
     onpick,
     ontake,
@@ -18,6 +19,8 @@
     index: number;
     isCurrent: boolean;
     isMarked: boolean;
+    /** Whether it is told what it gives up of what makes the choice what it is. */
+    saysLosses?: boolean;
     format: Format;
     onpick: () => void;
     ontake: () => void;
@@ -47,9 +50,11 @@
       >{isMarked ? 'side by side · ' : ''}{candidate.chosen
         ? 'the choice · '
         : ''}{candidate.summary}{candidate.siblings ? ` · one of ${candidate.siblings + 1} siblings` : ''}</span
-    >{#if why}<span class="small block text-soft">{why}</span>{/if}{#each candidate.forced as forced (forced.part)}<span
-        class="small block text-straw"
-        title={forced.why}>also needs {forced.name}, {format.money(forced.price.minor)}</span
+    >{#if saysLosses && candidate.givesUp.length}<span class="small block text-straw"
+        >{candidate.givesUp.join(', ')}</span
+      >{/if}{#if why}<span class="small block text-soft">{why}</span
+      >{/if}{#each candidate.forced as forced (forced.part)}<span class="small block text-straw" title={forced.why}
+        >also needs {forced.name}, {format.money(forced.price.minor)}</span
       >{/each}{#if candidate.forced.length && candidate.alone[0]}<span class="small block text-soft"
         >alone: {candidate.alone[0].evidence}</span
       >{/if}{#if candidate.forcesTooMuch}<span class="small block text-straw"

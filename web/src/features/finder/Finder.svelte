@@ -163,6 +163,7 @@
                   index={i}
                   isCurrent={i === at}
                   isMarked={marked.some((m) => m.part === candidate.part)}
+                  saysLosses={written.includes('by=SAME_FOR_LESS')}
                   {format}
                   onpick={() => (at = i)}
                   ontake={() => take(candidate)}

@@ -8,6 +8,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 import lowfield.core.money.Amount;
 import lowfield.core.part.Comparison;
+import lowfield.core.part.Equivalence;
 import lowfield.core.part.Part;
 import lowfield.core.total.BandState;
 import lowfield.core.total.LinePrice;
@@ -21,6 +22,12 @@ import lowfield.core.total.TotalBut;
 public final class ImpactSummaries {
     /** So many are kept in full; somebody who has seen more than that is elsewhere by then. */
     private static final int MOST_WHOLE = 1000;
+
+    /** More than there are figures of a kind. */
+    private static final long ESSENTIAL = 1_000;
+
+    private static final long AGAINST = 1_000_000;
+    private static final long DEARER = 10_000_000;
 
     private final CandidateImpacts impacts;
     private final Shelf shelf;
@@ -67,7 +74,14 @@ public final class ImpactSummaries {
                 .known()
                 .filter(d -> d.isNegative() || d.minor() == 0)
                 .isPresent();
-        return isLess ? Comparison.givesUp(present.get(), summary.part()) : 10_000;
+        return isLess ? equivalence(present.get(), summary.part()) : DEARER;
+    }
+
+    /** What gives up nothing that matters stands first, by what else it gives up; a part advised against stands behind. */
+    private static long equivalence(Part present, Part other) {
+        var essential = Equivalence.of(present, other).losses().size() * ESSENTIAL;
+        var against = other.avoid().isPresent() ? AGAINST : 0;
+        return against + essential + Comparison.givesUp(present, other);
     }
 
     /** The shelf is of the line's kind. */

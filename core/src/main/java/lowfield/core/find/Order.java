@@ -10,7 +10,7 @@ public enum Order {
     TRUE_DIFFERENCE("net change"),
     /** Last added to the catalogue first. */
     NEWNESS("recently added"),
-    /** What gives up least of the present choice's figures and costs less; what costs as much or more stands after. */
+    /** Cheaper and at least its equal in what makes it what it is; then what gives up least of that; what costs as much or more last. */
     SAME_FOR_LESS("cheaper equivalent");
 
     private final String label;

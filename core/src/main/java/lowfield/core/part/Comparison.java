@@ -96,7 +96,7 @@ public record Comparison(List<Part> parts, List<Row> rows) {
     }
 
     /** What can be more or less: a number, a yes, how many of a set or of rows. */
-    private static Optional<Integer> size(Figure<?> figure) {
+    static Optional<Integer> size(Figure<?> figure) {
         return figure.value().flatMap(value -> {
             if (value instanceof Integer number) {
                 return Optional.of(number);

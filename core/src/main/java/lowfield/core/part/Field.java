@@ -18,6 +18,8 @@ public record Field(
         String said,
         Better better,
         String group,
+        boolean essential,
+        List<String> scale,
         Optional<Schema> rows,
         RecordComponent component) {
 
@@ -48,6 +50,8 @@ public record Field(
                 shown.said(),
                 shown.better(),
                 shown.group(),
+                shown.essential(),
+                List.of(shown.scale()),
                 rows(held),
                 component);
     }

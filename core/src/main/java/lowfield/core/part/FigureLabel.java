@@ -29,6 +29,12 @@ public @interface FigureLabel {
 
     Better better() default Better.NEED;
 
+    /** Whether it makes a part what it is: an equivalent of the part is at least its equal in it. */
+    boolean essential() default false;
+
+    /** The words it can be, from the least to the most, where they have an order. */
+    String[] scale() default {};
+
     /** Figures of one group stand together where parts are compared. */
     String group() default "";
 }

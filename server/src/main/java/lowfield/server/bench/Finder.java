@@ -12,6 +12,7 @@ import lowfield.core.find.Grouped;
 import lowfield.core.find.ImpactSummaries;
 import lowfield.core.find.Query;
 import lowfield.core.find.UnitPrice;
+import lowfield.core.part.Equivalence;
 import lowfield.core.part.Part;
 import lowfield.core.total.LinePrice;
 import lowfield.server.catalogue.Parts;
@@ -116,12 +117,25 @@ public class Finder {
                         ? p.whyNotTold().orElse(null)
                         : null,
                 p.part().avoid().orElse(null),
+                givesUp(line, p.part()),
                 line.line()
                         .choice()
                         .part()
                         .map(Part::id)
                         .filter(p.part().id()::equals)
                         .isPresent());
+    }
+
+    /** What a candidate lacks of what makes the present choice what it is. */
+    private static List<String> givesUp(EvaluatedLine line, Part candidate) {
+        return line.line()
+                .choice()
+                .part()
+                .filter(p -> p.kind() == candidate.kind())
+                .map(p -> Equivalence.of(p, candidate).losses().stream()
+                        .map(Equivalence.Loss::said)
+                        .toList())
+                .orElse(List.of());
     }
 
     static FinderViews.WordView word(Facet facet) {

@@ -31,6 +31,7 @@ public final class FinderViews {
             boolean forcesTooMuch,
             @Nullable String whyNotTold,
             @Nullable String avoid,
+            List<String> givesUp,
             boolean chosen) {}
     /** A group of the finder: how many there are in all, and the first of them. */
     public record GroupView(CandidateImpact.Group group, int count, List<Candidate> rows) {}

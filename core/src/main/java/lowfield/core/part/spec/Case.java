@@ -10,7 +10,7 @@ import lowfield.core.part.RadiatorPlace;
 
 /** A case. */
 public record Case(
-        @FigureLabel(value = "motherboard form factors", group = "size")
+        @FigureLabel(value = "motherboard form factors", group = "size", essential = true)
         Figure<Set<String>> formats,
 
         @FigureLabel(value = "graphics card clearance", unit = "mm", most = 2000, better = Better.MORE, group = "size")

@@ -7,7 +7,8 @@ import lowfield.core.part.FigureLabel;
 
 /** A processor cooler, of air or liquid. */
 public record Cooler(
-        @FigureLabel(value = "type", group = "size") Figure<String> type,
+        @FigureLabel(value = "type", group = "size", essential = true)
+        Figure<String> type,
 
         @FigureLabel(value = "sockets", group = "connections")
         Figure<Set<String>> sockets,
@@ -18,7 +19,8 @@ public record Cooler(
                 most = 2000,
                 brief = false,
                 better = Better.MORE,
-                group = "speed")
+                group = "speed",
+                essential = true)
         Figure<Integer> capacity,
 
         @FigureLabel(value = "height", unit = "mm", most = 500, better = Better.LESS, group = "size")

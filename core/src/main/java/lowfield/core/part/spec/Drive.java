@@ -6,17 +6,31 @@ import lowfield.core.part.FigureLabel;
 
 /** A drive: solid-state or hard disk. */
 public record Drive(
-        @FigureLabel(value = "type", group = "speed") Figure<String> type,
+        @FigureLabel(value = "type", group = "speed", essential = true)
+        Figure<String> type,
 
-        @FigureLabel(value = "capacity", unit = "GB", most = 1000000, better = Better.MORE, group = "size")
+        @FigureLabel(
+                value = "capacity",
+                unit = "GB",
+                most = 1000000,
+                better = Better.MORE,
+                group = "size",
+                essential = true)
         Figure<Integer> capacity,
 
-        @FigureLabel(value = "form factor", group = "size") Figure<String> shape,
+        @FigureLabel(value = "form factor", group = "size", essential = true)
+        Figure<String> shape,
 
-        @FigureLabel(value = "protocol", group = "connections")
+        @FigureLabel(value = "protocol", group = "connections", essential = true)
         Figure<String> protocol,
 
-        @FigureLabel(value = "PCIe generation", most = 9, brief = false, better = Better.MORE, group = "connections")
+        @FigureLabel(
+                value = "PCIe generation",
+                most = 9,
+                brief = false,
+                better = Better.MORE,
+                group = "connections",
+                essential = true)
         Figure<Integer> generation,
 
         @FigureLabel(

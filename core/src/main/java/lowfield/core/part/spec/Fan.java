@@ -6,10 +6,10 @@ import lowfield.core.part.FigureLabel;
 
 /** A case fan, or a pack of them. */
 public record Fan(
-        @FigureLabel(value = "size", unit = "mm", most = 500, group = "size")
+        @FigureLabel(value = "size", unit = "mm", most = 500, group = "size", essential = true)
         Figure<Integer> size,
 
-        @FigureLabel(value = "fans in the pack", most = 20, better = Better.MORE, group = "size")
+        @FigureLabel(value = "fans in the pack", most = 20, better = Better.MORE, group = "size", essential = true)
         Figure<Integer> count,
 
         @FigureLabel(

@@ -9,9 +9,10 @@ import lowfield.core.part.VideoPort;
 
 /** A graphics card: one chip on a maker's board. */
 public record GraphicsCard(
-        @FigureLabel(value = "chip", group = "speed") Figure<String> chip,
+        @FigureLabel(value = "chip", group = "speed", essential = true)
+        Figure<String> chip,
 
-        @FigureLabel(value = "memory", unit = "GB", most = 256, better = Better.MORE, group = "speed")
+        @FigureLabel(value = "memory", unit = "GB", most = 256, better = Better.MORE, group = "speed", essential = true)
         Figure<Integer> memory,
 
         @FigureLabel(value = "memory type", brief = false, group = "speed")

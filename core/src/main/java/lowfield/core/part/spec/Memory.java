@@ -6,12 +6,13 @@ import lowfield.core.part.FigureLabel;
 
 /** A kit of memory modules. */
 public record Memory(
-        @FigureLabel(value = "generation", group = "speed") Figure<String> generation,
+        @FigureLabel(value = "generation", group = "speed", essential = true)
+        Figure<String> generation,
 
         @FigureLabel(value = "module type", brief = false, group = "connections")
         Figure<String> kind,
 
-        @FigureLabel(value = "modules", most = 32, brief = false, group = "size")
+        @FigureLabel(value = "modules", most = 32, brief = false, group = "size", essential = true)
         Figure<Integer> modules,
 
         @FigureLabel(
@@ -20,10 +21,17 @@ public record Memory(
                 most = 1024,
                 brief = false,
                 better = Better.MORE,
-                group = "size")
+                group = "size",
+                essential = true)
         Figure<Integer> moduleSize,
 
-        @FigureLabel(value = "memory profile speed", unit = "MT/s", most = 50000, better = Better.MORE, group = "speed")
+        @FigureLabel(
+                value = "memory profile speed",
+                unit = "MT/s",
+                most = 50000,
+                better = Better.MORE,
+                group = "speed",
+                essential = true)
         Figure<Integer> speed,
 
         @FigureLabel(value = "JEDEC speed", unit = "MT/s", most = 50000, brief = false, group = "speed")

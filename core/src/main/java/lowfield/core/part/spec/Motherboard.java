@@ -15,10 +15,11 @@ public record Motherboard(
         @FigureLabel(value = "socket", group = "connections")
         Figure<String> socket,
 
-        @FigureLabel(value = "chipset", brief = false, group = "connections")
+        @FigureLabel(value = "chipset", brief = false, group = "connections", essential = true)
         Figure<String> chipset,
 
-        @FigureLabel(value = "form factor", group = "size") Figure<String> format,
+        @FigureLabel(value = "form factor", group = "size", essential = true)
+        Figure<String> format,
 
         @FigureLabel(value = "revision", brief = false, group = "care")
         Figure<String> revision,
@@ -38,13 +39,13 @@ public record Motherboard(
         @FigureLabel(value = "EPS plugs", most = 4, brief = false, group = "power")
         Figure<Integer> processorPlugs,
 
-        @FigureLabel(value = "memory generation", group = "memory")
+        @FigureLabel(value = "memory generation", group = "memory", essential = true)
         Figure<String> memoryGeneration,
 
         @FigureLabel(value = "memory types", brief = false, group = "memory")
         Figure<Set<String>> memoryKinds,
 
-        @FigureLabel(value = "memory slots", most = 32, better = Better.MORE, group = "memory")
+        @FigureLabel(value = "memory slots", most = 32, better = Better.MORE, group = "memory", essential = true)
         Figure<Integer> memorySlots,
 
         @FigureLabel(

@@ -7,10 +7,28 @@ import lowfield.core.part.FigureLabel;
 
 /** A power supply. */
 public record PowerSupply(
-        @FigureLabel(value = "rated power", unit = "W", most = 10000, better = Better.MORE, group = "power")
+        @FigureLabel(
+                value = "rated power",
+                unit = "W",
+                most = 10000,
+                better = Better.MORE,
+                group = "power",
+                essential = true)
         Figure<Integer> rating,
 
-        @FigureLabel(value = "80 PLUS", group = "power") Figure<String> efficiency,
+        @FigureLabel(
+                value = "80 PLUS",
+                group = "power",
+                essential = true,
+                scale = {
+                    "80 PLUS",
+                    "80 PLUS Bronze",
+                    "80 PLUS Silver",
+                    "80 PLUS Gold",
+                    "80 PLUS Platinum",
+                    "80 PLUS Titanium"
+                })
+        Figure<String> efficiency,
 
         @FigureLabel(
                 value = "efficiency at 20% load",
@@ -53,7 +71,7 @@ public record PowerSupply(
         @FigureLabel(value = "quality", brief = false, group = "power")
         Figure<String> quality,
 
-        @FigureLabel(value = "form factor", brief = false, group = "size")
+        @FigureLabel(value = "form factor", brief = false, group = "size", essential = true)
         Figure<String> format,
 
         @FigureLabel(value = "length", unit = "mm", most = 1000, brief = false, better = Better.LESS, group = "size")

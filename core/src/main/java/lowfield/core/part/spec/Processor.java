@@ -21,10 +21,16 @@ public record Processor(
                 group = "connections")
         Figure<Integer> socketUntil,
 
-        @FigureLabel(value = "cores", most = 512, better = Better.MORE, group = "speed")
+        @FigureLabel(value = "cores", most = 512, better = Better.MORE, group = "speed", essential = true)
         Figure<Integer> cores,
 
-        @FigureLabel(value = "threads", most = 1024, brief = false, better = Better.MORE, group = "speed")
+        @FigureLabel(
+                value = "threads",
+                most = 1024,
+                brief = false,
+                better = Better.MORE,
+                group = "speed",
+                essential = true)
         Figure<Integer> threads,
 
         @FigureLabel(
@@ -33,7 +39,8 @@ public record Processor(
                 most = 20000,
                 brief = false,
                 better = Better.MORE,
-                group = "speed")
+                group = "speed",
+                essential = true)
         Figure<Integer> boost,
 
         @FigureLabel(value = "cache", unit = "MB", most = 4096, brief = false, better = Better.MORE, group = "speed")
@@ -48,7 +55,7 @@ public record Processor(
         @FigureLabel(value = "unlocked", brief = false, group = "speed")
         Figure<Boolean> unlocked,
 
-        @FigureLabel(value = "integrated graphics", group = "speed")
+        @FigureLabel(value = "integrated graphics", group = "speed", essential = true)
         Figure<Boolean> graphics,
 
         @FigureLabel(value = "boxed cooler", group = "care") Figure<Boolean> coolerInBox,

@@ -9,15 +9,22 @@ import lowfield.core.part.VideoPort;
 
 /** A screen. */
 public record Screen(
-        @FigureLabel(value = "diagonal", unit = "in", most = 200, group = "size")
+        @FigureLabel(value = "diagonal", unit = "in", most = 200, group = "size", essential = true)
         Figure<Integer> diagonal,
 
-        @FigureLabel(value = "resolution", group = "speed") Figure<String> resolution,
+        @FigureLabel(value = "resolution", group = "speed", essential = true)
+        Figure<String> resolution,
 
-        @FigureLabel(value = "refresh rate", unit = "Hz", most = 2000, better = Better.MORE, group = "speed")
+        @FigureLabel(
+                value = "refresh rate",
+                unit = "Hz",
+                most = 2000,
+                better = Better.MORE,
+                group = "speed",
+                essential = true)
         Figure<Integer> refresh,
 
-        @FigureLabel(value = "panel type", brief = false, group = "speed")
+        @FigureLabel(value = "panel type", brief = false, group = "speed", essential = true)
         Figure<String> panel,
 
         @FigureLabel(
