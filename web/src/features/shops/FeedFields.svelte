@@ -17,6 +17,7 @@
       { value: 'SEMICOLON', label: 'text, semicolons between' },
       { value: 'TAB', label: 'text, tabs between' },
       { value: 'JSON', label: 'JSON' },
+      { value: 'XML', label: 'XML' },
     ]}
   />
   {#if typed.feedFormat === 'JSON'}<TextField
@@ -24,6 +25,11 @@
       bind:value={typed.feedItems}
       placeholder="items"
       hint="Empty: the file is the list"
+    />{:else if typed.feedFormat === 'XML'}<TextField
+      label="Element that is repeated"
+      bind:value={typed.feedItems}
+      placeholder="item"
+      required
     />{/if}
 </div>
 <div class="mt-2 grid grid-cols-4 gap-x-4 gap-y-1">

@@ -4,13 +4,10 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Collectors;
 import lowfield.core.guide.RoundPlan;
 import lowfield.core.guide.Slot;
-import lowfield.core.offer.Condition;
 import lowfield.core.offer.PricePolicy;
-import lowfield.core.offer.Stock;
 import lowfield.server.guide.BandForm;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.Editions;
@@ -97,7 +94,7 @@ class DemoHire {
                 "en",
                 "every two months",
                 "Harbour Hire lends machines out by the week. The seller of the machine gives it the discount that is shown.",
-                new PricePolicy(Set.of(Condition.NEW), Set.of(Stock.IN_STOCK, Stock.LIMITED), false, 70),
+                PricePolicy.usual(),
                 10,
                 world.shops().values().stream().map(s -> s.id()).collect(Collectors.toSet()),
                 null,
@@ -134,7 +131,6 @@ class DemoHire {
     private void second(DemoWorld world) {
         var guide = guides.bySlug("harbour-hire");
         var edition = editions.next(guide, SECOND, SECOND);
-        prices.byHand(edition, "Slipway", world);
         builds.ownCard(edition, world);
         builds.usedCpu(edition, world);
         builds.announced(edition, world);

@@ -9,6 +9,7 @@ import lowfield.server.bench.LineOffers;
 import lowfield.server.bench.Viewing;
 import lowfield.server.bench.Views;
 import lowfield.server.editing.Editing;
+import lowfield.server.edition.ChoiceState;
 import lowfield.server.edition.LinePatch;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.platform.Clocks.MovableClock;
@@ -43,14 +44,40 @@ class DemoHirePrices {
         this.bench = bench;
     }
 
-    /** Every part of a tier at the price of a counter in the harbour, which no shop here has. */
+    /** Every part of a tier at the price of a counter in the harbour, which no shop here has; its figures are the catalogue's. */
     void byHand(EditionInfo edition, String tier, DemoWorld world) {
         var build = bench.build(edition, tier);
         for (var line : view(edition.id(), build).lines()) {
             if (line.part() != null && line.counted() && line.goods().minor() != null) {
                 var each = line.goods().minor() / line.quantity();
-                say(line.part(), each + 100, Condition.NEW, "the counter at the old pier", world);
-                hold(edition, line, "The author's price", "bought over the counter, and kept in stock", world);
+                var unlisted = new ChoiceState(
+                        ChoiceState.Type.FREE_HAND,
+                        line.part(),
+                        line.label() + ", from the counter",
+                        each + 100,
+                        "EUR",
+                        "the counter at the old pier",
+                        null,
+                        null,
+                        true);
+                edit(
+                        edition,
+                        line,
+                        new LinePatch(
+                                unlisted,
+                                null,
+                                null,
+                                null,
+                                line.reason(),
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null),
+                        world);
             }
         }
     }

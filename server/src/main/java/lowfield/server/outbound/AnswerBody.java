@@ -1,12 +1,17 @@
 package lowfield.server.outbound;
 
 import java.io.ByteArrayOutputStream;
+import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.io.PushbackInputStream;
 import java.nio.charset.Charset;
 import java.nio.file.Files;
+import java.util.Arrays;
 import java.util.Optional;
+import java.util.zip.GZIPInputStream;
+import java.util.zip.ZipException;
 import org.apache.hc.client5.http.classic.methods.HttpGet;
 import org.apache.hc.core5.http.ClassicHttpResponse;
 import org.apache.hc.core5.http.ContentType;
@@ -15,6 +20,9 @@ import org.jspecify.annotations.Nullable;
 
 /** What an answer brings, as far as it is of the form that was asked for and within its bounds. */
 final class AnswerBody {
+    /** How a file begins that is packed by gzip (RFC 1952). */
+    private static final byte[] GZIP = {0x1f, (byte) 0x8b};
+
     private AnswerBody() {}
 
     static Fetched of(ClassicHttpResponse response, HttpGet request, Wanted.Form form) throws IOException {
@@ -58,7 +66,7 @@ final class AnswerBody {
         var file = Files.createTempFile("lowfield-list", "");
         var isKept = false;
         try (var out = Files.newOutputStream(file)) {
-            if (!copied(body, out, form)) {
+            if (!copied(unpacked(body), out, form)) {
                 request.abort();
                 return tooLarge(form);
             }
@@ -68,11 +76,21 @@ final class AnswerBody {
             }
             isKept = true;
             return new Fetched.Listed(StoredBody.of(file, charset));
+        } catch (ZipException | EOFException broken) {
+            return new Fetched.Failed("the list is packed, and broken", false);
         } finally {
             if (!isKept) {
                 Files.deleteIfExists(file);
             }
         }
+    }
+
+    /** A list that shops keep packed, as it is inside; how long that is, is bounded like any other. */
+    private static InputStream unpacked(InputStream body) throws IOException {
+        var ahead = new PushbackInputStream(body, GZIP.length);
+        var first = ahead.readNBytes(GZIP.length);
+        ahead.unread(first);
+        return Arrays.equals(first, GZIP) ? new GZIPInputStream(ahead) : ahead;
     }
 
     /** Whether all of it was within the bounds of its form. */

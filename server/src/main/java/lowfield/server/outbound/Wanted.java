@@ -14,8 +14,8 @@ public record Wanted(String host, String path, Optional<String> etag, Form form)
     public enum Form {
         PAGE("text/html", "text/html|application/xhtml\\+xml", 2, "an HTML page"),
         LIST(
-                "text/csv, application/json, text/tab-separated-values, text/plain",
-                "text/.*|application/(json|csv|octet-stream|x-ndjson)",
+                "text/csv, application/json, application/xml, text/tab-separated-values, text/plain, application/gzip",
+                "text/.*|application/(json|csv|xml|octet-stream|x-ndjson|gzip|x-gzip)",
                 64,
                 "a list"),
         ROBOTS("text/plain", "text/plain|application/octet-stream", 1, "a text"),

@@ -5,9 +5,12 @@ import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
@@ -19,6 +22,13 @@ public final class FeedColumns {
     private static final int MOST = 60;
     private static final int BEGINNING = 200_000;
 
+    /** An element that begins with an element. */
+    private static final Pattern OPEN =
+            Pattern.compile("<(?:[\\w.-]+:)?([A-Za-z_][\\w.-]*)(?:\\s[^>]*)?>\\s*(?=<[^/!])");
+
+    private static final Pattern CHILD = Pattern.compile(
+            "<(?:[\\w.-]+:)?([A-Za-z_][\\w.-]*)(?:\\s[^>]*)?>[^<]*(?:<!\\[CDATA\\[.*?]]>)?[^<]*</", Pattern.DOTALL);
+
     private FeedColumns() {}
 
     /** The first line's fields, or the paths within the first item of the first list in a JSON file. */
@@ -27,6 +37,9 @@ public final class FeedColumns {
         var start = beginning.stripLeading();
         if (start.startsWith("{") || start.startsWith("[")) {
             return ofJson(start);
+        }
+        if (start.startsWith("<")) {
+            return ofXml(start);
         }
         var header = beginning.lines().findFirst().orElse("");
         var delimiter = List.of("\t", ";", ",").stream()
@@ -67,6 +80,38 @@ public final class FeedColumns {
             // What was seen until then stands; a file that is none has no columns.
         }
         return List.copyOf(columns);
+    }
+
+    /** The children of the first element that is seen twice; they are its columns. */
+    private static List<String> ofXml(String beginning) {
+        var columns = new LinkedHashSet<String>();
+        var repeated = repeated(beginning);
+        repeated.ifPresent(item -> {
+            var body = Pattern.compile(
+                            "<(?:[\\w.-]+:)?%s\\b[^>]*>(.*?)</(?:[\\w.-]+:)?%s>"
+                                    .formatted(Pattern.quote(item), Pattern.quote(item)),
+                            Pattern.DOTALL)
+                    .matcher(beginning);
+            if (body.find()) {
+                var child = CHILD.matcher(body.group(1));
+                while (child.find() && columns.size() < MOST) {
+                    columns.add(child.group(1));
+                }
+            }
+        });
+        return List.copyOf(columns);
+    }
+
+    /** The element that a list in XML repeats: the first with children whose name is seen a second time. */
+    public static Optional<String> repeated(String beginning) {
+        var seen = new HashSet<String>();
+        var open = OPEN.matcher(beginning);
+        while (open.find()) {
+            if (!seen.add(open.group(1))) {
+                return Optional.of(open.group(1));
+            }
+        }
+        return Optional.empty();
     }
 
     private static void paths(JsonParser parser, String before, Set<String> columns) {

@@ -7,10 +7,10 @@ import lowfield.core.RuleBroken;
 import org.jspecify.annotations.Nullable;
 
 /**
- * How a shop's list is read: where it lies, its format, and which of its columns say what. Columns of a JSON list are paths
- * with dots.
+ * How a shop's list is read: where it lies, its format, and which of its columns say what. Columns of JSON and
+ * XML lists are paths with dots.
  *
- * @param items for JSON, the path to the list of items; empty when the file is the list
+ * @param items for JSON, the path to the list of items, empty when the file is the list; for XML, the element that is repeated
  * @param columns by field, the shop's own column; a field that is not named is not in the list
  */
 public record FeedForm(String path, Format format, @Nullable String items, Map<Field, String> columns) {
@@ -19,7 +19,8 @@ public record FeedForm(String path, Format format, @Nullable String items, Map<F
         COMMA(','),
         SEMICOLON(';'),
         TAB('\t'),
-        JSON(' ');
+        JSON(' '),
+        XML(' ');
 
         final char delimiter;
 
@@ -48,6 +49,9 @@ public record FeedForm(String path, Format format, @Nullable String items, Map<F
         RuleBroken.unless(
                 path.startsWith("/") && path.length() <= 500,
                 "A feed's place is a path on the shop's host, like /lists/all.csv.");
+        RuleBroken.unless(
+                format != Format.XML || items != null && !items.isBlank(),
+                "Say which element of an XML list is repeated, such as item.");
         RuleBroken.unless(columns.containsKey(Field.PRICE), "A feed needs a column for the price.");
         RuleBroken.unless(columns.containsKey(Field.LINK), "A feed needs a column for the link to the product's page.");
         RuleBroken.unless(

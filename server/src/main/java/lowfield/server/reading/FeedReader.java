@@ -58,6 +58,11 @@ public final class FeedReader {
                                 Optional.ofNullable(form.items()).orElse(""),
                                 Set.copyOf(form.columns().values()))
                         .read(text, counted::line);
+            } else if (form.format() == FeedForm.Format.XML) {
+                new XmlLines(
+                                Optional.ofNullable(form.items()).orElse(""),
+                                Set.copyOf(form.columns().values()))
+                        .read(text, counted::line);
             } else {
                 new TableLines(form.format().delimiter, form.columns().values()).read(text, counted::line);
             }
