@@ -222,7 +222,9 @@
         {format}
         href={here}
         onfill={(g) => (dialogs.gap = g)}
-        onanswer={bench.isOpen ? (fingerprint, words) => void bench.answer(fingerprint, words) : undefined}
+        onanswer={bench.isOpen
+          ? (fingerprint, words, everywhere) => void bench.answer(fingerprint, words, everywhere)
+          : undefined}
         energy={view.guide.energy ?? undefined}
         {fitting}
         {year}

@@ -15,7 +15,7 @@
     rules: string[];
     href: (line: string) => string;
     onfill?: (gap: Schemas['GapView']) => void;
-    onanswer?: (words: string) => void;
+    onanswer?: (words: string, everywhere?: boolean) => void;
   } = $props();
   let answering = $state(false);
   const canAnswer = $derived(
@@ -52,7 +52,12 @@
         onblur={() => (answering = false)}
         onkeydown={(e) => e.key === 'Escape' && (answering = false)}
       />{:else if finding.answer}<span class="small block"
-        >Answered{finding.carriedOver ? ' (carried over)' : ''}: {finding.answer}</span
+        >Answered{finding.carriedOver ? ' (carried over)' : ''}: {finding.answer}
+        {#if canAnswer}<button
+            class="btn-quiet small"
+            aria-label="Answer the same in every build: {finding.evidence}"
+            onclick={() => onanswer?.(finding.answer!, true)}>the same in every build</button
+          >{/if}</span
       >{/if}{#each finding.earlier as words, i (i)}<span class="small block text-soft"
         >Answered earlier: {words}
         {#if canAnswer}<button class="btn-quiet small" onclick={() => onanswer?.(words)}>still true</button>{/if}</span

@@ -29,7 +29,7 @@
     format: Format;
     href: (line: string) => string;
     onfill?: (gap: Schemas['GapView']) => void;
-    onanswer?: (fingerprint: string, words: string) => void;
+    onanswer?: (fingerprint: string, words: string, everywhere?: boolean) => void;
     energy?: Schemas['EnergyForm'];
     fitting: () => Promise<Schemas['FindingView'][]>;
     year: (gaming: number, idle: number) => Promise<Schemas['Year'] | undefined>;
@@ -47,7 +47,7 @@
     {rules}
     {href}
     {onfill}
-    onanswer={onanswer ? (words) => onanswer(finding.fingerprint, words) : undefined}
+    onanswer={onanswer ? (words, everywhere) => onanswer(finding.fingerprint, words, everywhere) : undefined}
   />
 {/snippet}
 

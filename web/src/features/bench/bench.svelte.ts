@@ -165,15 +165,15 @@ export class BenchState {
     });
   }
 
-  /** Answers a caution, or takes the answer back when there are no words. */
-  answer(fingerprint: string, words: string): Promise<void> {
+  /** Answers a caution, in every build that has one of its kind if so, or takes the answer back when there are no words. */
+  answer(fingerprint: string, words: string, everywhere = false): Promise<void> {
     return this.edits.add(async (headers) => {
       const params = { path: { edition: this.edition, build: this.build, fingerprint } };
       const path = '/api/editions/{edition}/builds/{build}/answers/{fingerprint}';
       await this.edits.patiently(() =>
         taken(
           words.trim()
-            ? api.PUT(path, { params, headers, body: { answer: words } })
+            ? api.PUT(path, { params, headers, body: { answer: words, everywhere } })
             : api.DELETE(path, { params, headers }),
         ),
       );

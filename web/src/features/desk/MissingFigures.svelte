@@ -19,6 +19,15 @@
     queryFn: () => taken(api.GET('/api/editions/{edition}/missing-figures', { params: { path: { edition } } })),
   }));
   const figures = $derived(missing.data?.figures ?? []);
+  let wasAsked = false;
+  $effect(() => {
+    if (!open) wasAsked = false;
+    else if (figures.length && !wasAsked) {
+      wasAsked = true;
+      const first = `missing-${figures[0]!.part}-${figures[0]!.field}`;
+      setTimeout(() => document.getElementById(first)?.focus());
+    }
+  });
   const counted = (many: number, one: string) => `${many} ${one}${many === 1 ? '' : 's'}`;
 
   async function fill(figure: Figure, input: HTMLInputElement): Promise<void> {

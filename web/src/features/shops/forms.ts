@@ -110,7 +110,9 @@ export function feedForm(typed: TypedShop): Schemas['FeedForm'] | undefined {
   return {
     path: typed.feedPath,
     format: typed.feedFormat,
-    ...((typed.feedFormat === 'JSON' || typed.feedFormat === 'XML') && typed.feedItems ? { items: typed.feedItems } : {}),
+    ...((typed.feedFormat === 'JSON' || typed.feedFormat === 'XML') && typed.feedItems
+      ? { items: typed.feedItems }
+      : {}),
     columns,
   };
 }

@@ -1,12 +1,15 @@
 package lowfield.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static lowfield.e2e.DemoDesk.GUIDE;
 import static lowfield.e2e.DemoDesk.context;
 import static lowfield.e2e.DemoDesk.desk;
+import static lowfield.e2e.DemoDesk.theatre;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -55,6 +58,52 @@ class DemoJourneyTest {
             page.goBack();
             assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Deckhand, 540 to 580")))
                     .isVisible();
+        }
+    }
+
+    /** A round can be decided on the train: desk, bench, catalogue and round, all within the width of a telephone. */
+    @Test
+    void anAuthorGetsAlongOnATelephone() {
+        try (var context = context(ColorScheme.LIGHT, 390)) {
+            var page = desk(context);
+            for (var path : new String[] {
+                GUIDE,
+                GUIDE + "/round",
+                GUIDE + "/prices",
+                GUIDE + "/press",
+                GUIDE + "/settings",
+                "/catalogue",
+                "/shops",
+                "/people",
+                "/new-guide"
+            }) {
+                page.navigate(theatre().desk() + path);
+                assertThat(page.locator("main")).not().isEmpty();
+                assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
+                        .as(path)
+                        .isLessThanOrEqualTo(390);
+            }
+            page.navigate(theatre().desk() + "/catalogue");
+            page.getByRole(
+                            AriaRole.LINK,
+                            new Page.GetByRoleOptions().setName("Desk").setExact(true))
+                    .click();
+            page.getByRole(
+                            AriaRole.LINK,
+                            new Page.GetByRoleOptions().setName("Bosun").setExact(true))
+                    .click();
+            var slots = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Slots"));
+            assertThat(slots).isVisible();
+            assertThat(page.getByTestId("total")).not().isVisible();
+            slots.getByRole(AriaRole.LINK).nth(1).click();
+            assertThat(slots).not().isVisible();
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Aldane Fennel Six")))
+                    .isVisible();
+            page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Part of the bench"))
+                    .getByRole(AriaRole.BUTTON)
+                    .last()
+                    .click();
+            assertThat(page.getByTestId("total")).isVisible();
         }
     }
 }

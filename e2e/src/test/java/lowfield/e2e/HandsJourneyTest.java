@@ -2,6 +2,7 @@ package lowfield.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
@@ -132,6 +133,45 @@ class HandsJourneyTest extends EmptyDesk {
 
     @Test
     @Order(6)
+    void aPackageCountsUntilOneOfItsPartsIsAnother() {
+        page.keyboard().press("x");
+        assertThat(dialog()).isVisible();
+        dialog().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add one"))
+                .last()
+                .click();
+        field("Package", "Harbour machine");
+        field("Price, EUR", "230");
+        dialog().getByRole(AriaRole.CHECKBOX).nth(0).check();
+        dialog().getByRole(AriaRole.CHECKBOX).nth(1).check();
+        dialog().getByLabel(Pattern.compile("^Surcharge or credit for Pellan")).fill("20");
+        dialog().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add one"))
+                .first()
+                .click();
+        dialog().getByLabel("Name", new Locator.GetByLabelOptions().setExact(true))
+                .fill("Friends of the harbour");
+        button("Save").click();
+        assertThat(dialog().getByRole(AriaRole.ALERT)).containsText("a discount");
+        dialog().getByLabel(Pattern.compile("^Sum of Friends")).fill("-15");
+        button("Save").click();
+        assertThat(dialog()).not().isVisible();
+        assertThat(page.getByTestId("total")).hasText("235.00");
+        var tally = page.getByRole(AriaRole.COMPLEMENTARY, new Page.GetByRoleOptions().setName("Tally"));
+        assertThat(tally).containsText("Friends of the harbour");
+        var quantity = page.getByLabel("Quantity", new Page.GetByLabelOptions().setExact(true));
+        quantity.fill("2");
+        quantity.press("Tab");
+        assertThat(tally).containsText("The price of Harbour machine does not count any more");
+        assertThat(tally).containsText("does not count");
+        for (int i = 0; i < 2; i++) {
+            page.locator("h1").first().click();
+            page.keyboard().press("u");
+        }
+        assertThat(page.getByTestId("total")).hasText("262.90");
+        assertThat(tally).not().containsText("Harbour machine");
+    }
+
+    @Test
+    @Order(7)
     void itIsPublishedWithTheAuthorsPrices() {
         page.navigate(theatre.desk() + "/guides/the-typed-guide/press");
         assertThat(page.getByText(Pattern.compile("checks fail"))).isVisible();
@@ -152,7 +192,7 @@ class HandsJourneyTest extends EmptyDesk {
     }
 
     @Test
-    @Order(7)
+    @Order(8)
     void theNextEditionIsOfAChosenMonth() {
         page.navigate(theatre.desk() + "/guides/the-typed-guide");
         var month = page.locator("input[type=month]");

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
+import java.util.LinkedHashMap;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
@@ -58,6 +59,26 @@ public class Answers {
                 fingerprint,
                 Optional.of(new AnswerState(build, fingerprint, finding.check().id(), words, by.id(), at, null)),
                 by);
+    }
+
+    /**
+     * Answers a caution that stands now, and in every build of the edition what the same check says in the same way and nobody
+     * has answered; how many answers that made.
+     */
+    @Transactional
+    public int answerAll(UUID edition, UUID build, String fingerprint, String answer, Person by) {
+        var like = finding(edition, build, fingerprint);
+        var open = new LinkedHashMap<String, UUID>();
+        loader.load(edition)
+                .evaluated()
+                .builds()
+                .forEach(b -> b.findings().stream()
+                        .filter(f -> f.check() == like.check() && f.outcome() == like.outcome())
+                        .filter(f -> GivenAnswers.isAnswerable(f) && b.answer(f).isEmpty())
+                        .forEach(f -> open.putIfAbsent(f.fingerprint(), b.id())));
+        open.put(fingerprint, build);
+        open.forEach((each, at) -> answer(edition, at, each, answer, by));
+        return open.size();
     }
 
     private Finding finding(UUID edition, UUID build, String fingerprint) {

@@ -194,4 +194,48 @@ class AnswersTest {
                         .status())
                 .isEqualTo(404);
     }
+
+    /** Two cards, and the same said of both: neither is the version that was meant. */
+    @Test
+    void oneAnswerCanCountForEveryBuildThatIsToldTheSame() {
+        world.filled().round();
+        world.edit(world.ines, world.line("GRAPHICS_CARD"), Map.of("meant", "white"));
+        var variant = world.ines
+                .post(
+                        "/api/editions/" + world.edition + "/builds",
+                        Map.of("of", world.build, "name", "the dearer card"))
+                .json()
+                .path("build")
+                .asString();
+        var address = "/api/editions/" + world.edition + "/builds/" + variant + "/bench";
+        var line = World.line(world.ines.get(address).json(), "GRAPHICS_CARD");
+        world.edit(
+                world.ines,
+                line,
+                Map.of(
+                        "choice",
+                        Map.of("type", "PART", "part", world.parts.get("hartle-basalt-16-gb")),
+                        "meant",
+                        "white"));
+        var told = finding("version-meant");
+        var answer = world.ines.call(
+                "PUT",
+                "/api/editions/" + world.edition + "/builds/" + world.build + "/answers/"
+                        + told.path("fingerprint").asString(),
+                Map.of("answer", "White ones are sold out.", "everywhere", true),
+                null);
+        assertThat(answer.status()).isEqualTo(204);
+        var other = world.ines
+                .get(address)
+                .json()
+                .path("tally")
+                .path("findings")
+                .valueStream()
+                .filter(f -> f.path("check").asString().equals("version-meant"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(other.path("fingerprint").asString())
+                .isNotEqualTo(told.path("fingerprint").asString());
+        assertThat(other.path("answer").asString()).isEqualTo("White ones are sold out.");
+    }
 }

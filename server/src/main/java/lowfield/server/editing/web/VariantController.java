@@ -39,7 +39,8 @@ class VariantController {
 
     record EditionNote(String note) {}
 
-    record Answer(String answer) {}
+    /** {@code everywhere}: also to what the same check says in the same way of any build of the edition. */
+    record Answer(String answer, @Nullable Boolean everywhere) {}
 
     record Undone(String label) {}
 
@@ -164,7 +165,11 @@ class VariantController {
             @PathVariable String fingerprint,
             @RequestBody Answer answer,
             @AuthenticationPrincipal Person person) {
-        answers.answer(edition, build, fingerprint, answer.answer(), person);
+        if (Boolean.TRUE.equals(answer.everywhere())) {
+            answers.answerAll(edition, build, fingerprint, answer.answer(), person);
+        } else {
+            answers.answer(edition, build, fingerprint, answer.answer(), person);
+        }
     }
 
     @Operation(operationId = "withdrawAnswer", summary = "Take back the answer to a finding")
