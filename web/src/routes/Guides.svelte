@@ -1,4 +1,5 @@
 <script lang="ts">
+  import FirstSteps from '$features/guide/FirstSteps.svelte';
   import { useGuides } from '$features/guide/queries';
 
   const guides = useGuides();
@@ -21,9 +22,6 @@
       >
     </a>
   {:else}
-    {#if guides.isSuccess}<p class="py-6 text-soft">
-        No guide yet. Add the shops you buy at under <a class="underline" href="/shops">Shops</a>, then make your first
-        guide.
-      </p>{/if}
+    {#if guides.isSuccess}<FirstSteps />{/if}
   {/each}
 </main>

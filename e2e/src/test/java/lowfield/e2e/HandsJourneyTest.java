@@ -157,6 +157,7 @@ class HandsJourneyTest extends EmptyDesk {
         assertThat(page.getByTestId("total")).hasText("235.00");
         var tally = page.getByRole(AriaRole.COMPLEMENTARY, new Page.GetByRoleOptions().setName("Tally"));
         assertThat(tally).containsText("Friends of the harbour");
+        slot("Power supply");
         var quantity = page.getByLabel("Quantity", new Page.GetByLabelOptions().setExact(true));
         quantity.fill("2");
         quantity.press("Tab");

@@ -27,10 +27,10 @@ public sealed interface Choice {
 
         public VettedSet {
             members = List.copyOf(members);
-            RuleBroken.unless(members.size() >= 2 && members.size() <= MOST, "A vetted set has 2 to %d parts.", MOST);
+            RuleBroken.unless(members.size() >= 2 && members.size() <= MOST, "Any of these: name 2 to %d parts.", MOST);
             RuleBroken.unless(
                     members.stream().map(Part::id).distinct().count() == members.size(),
-                    "A part stands in a vetted set once.");
+                    "Any of these: a part is named once.");
             RuleBroken.unless(!tolerance.isNegative(), "A set's tolerance cannot be negative.");
             RuleBroken.unless(members.contains(winner), "The winner of a set is one of its parts.");
         }

@@ -71,7 +71,7 @@ public record ChoiceState(
         var ids = Optional.ofNullable(parts).orElse(List.of());
         RuleBroken.unless(
                 ids.size() >= 2 && ids.size() <= Choice.VettedSet.MOST,
-                "A vetted set has 2 to %d parts, not %d.",
+                "Any of these: name 2 to %d parts, not %d.",
                 Choice.VettedSet.MOST,
                 ids.size());
         var tolerance = Optional.ofNullable(toleranceMinor).orElse(0L);

@@ -19,7 +19,7 @@ import lowfield.core.part.Part;
  */
 public final class SetMembers {
     static final Check CHECK = Check.advises(
-                    "set-members", "Every part of a vetted set that can be bought goes with the rest")
+                    "set-members", "Any of these: every part that can be bought goes with the rest")
             .caution("told", "Trouble with other parts of the set. %1$s", "Of the other parts of the set: %2$s")
             .caution("author-only", "Trouble with other parts of the set. %1$s")
             .saidElsewhere();
