@@ -64,6 +64,12 @@
     await queries.invalidateQueries({ queryKey: ['desk', slug] });
   }
 
+  /** Goes to the bench with a tier that was just made, where its first difference is chosen. */
+  function open(tier: string): void {
+    const build = desk.data?.cards.find((c) => c.tier === tier)?.build;
+    if (build) void navigate(`/guides/${slug}/editions/${edition!.id}/builds/${build}/lines/first` as '/');
+  }
+
   $effect(() =>
     keys.add([
       {
@@ -190,6 +196,7 @@
         currency={view.guide.currency}
         bind:editing
         cards={view.cards}
+        onmade={(tier) => open(tier)}
         editions={view.editions}
       />
     {/if}

@@ -27,7 +27,7 @@
   }
 </script>
 
-<section aria-label="Vetted set" class="mt-3">
+<section aria-label="Any of these" class="mt-3">
   <p class="flex items-center justify-between border-b border-hairline pb-1">
     <span class="font-semibold">Any of these would do</span>
     <label class="small flex items-center gap-2 text-soft"

@@ -17,6 +17,7 @@
     editing = $bindable(),
     cards,
     editions,
+    onmade,
   }: {
     slug: string;
     edition: string;
@@ -25,6 +26,8 @@
     editing: string | null;
     cards: Schemas['BuildCard'][];
     editions: Schemas['EditionTab'][];
+    /** A tier was made that has parts from the start. */
+    onmade: (tier: string) => void;
   } = $props();
   const queries = useQueryClient();
   const card = $derived(cards.find((c) => c.tier === editing));
@@ -92,9 +95,10 @@
             body: tierForm(tier, currency),
           }),
         );
-      else await addTier(slug, edition, start, () => tierForm(tier, currency));
+      const made = card ? undefined : await addTier(slug, edition, start, () => tierForm(tier, currency));
       await queries.invalidateQueries({ queryKey: ['desk', slug] });
       editing = null;
+      if (made) onmade(made);
     } catch (problem) {
       sentence = (problem as Error).message;
     }
@@ -112,8 +116,8 @@
   wide
 >
   <form onsubmit={save} class="space-y-4 px-6 py-4">
-    {#if card || start.how !== 'REOPEN'}<TierFields bind:tier {asksTax} />{/if}
     {#if !card}<TierStart {edition} {editions} {cards} bind:start />{/if}
+    {#if card || start.how !== 'REOPEN'}<TierFields bind:tier {asksTax} />{/if}
     <Told {sentence} />
     <div class="flex flex-wrap items-center gap-2">
       <button class="btn btn-main">Save the tier</button>

@@ -11,13 +11,16 @@ export interface TierStart {
 
 export const emptyStart = (edition: string): TierStart => ({ how: 'EMPTY', edition, build: '', tier: '' });
 
-/** Makes the tier; a tier that is brought back has its own name and band, and needs no form. */
+/**
+ * Makes the tier; a tier that is brought back has its own name and band, and needs no form. The tier, where it has parts from
+ * the start.
+ */
 export async function addTier(
   slug: string,
   edition: string,
   start: TierStart,
   form: () => Schemas['TierForm'],
-): Promise<void> {
+): Promise<string | undefined> {
   const params = { path: { slug, edition } };
   if (start.how === 'REOPEN') {
     if (!start.tier) throw new Error('Choose the tier to bring back.');
@@ -29,6 +32,7 @@ export async function addTier(
     if (!start.build) throw new Error('Choose the build whose parts it takes.');
     const source = { edition: start.edition, build: start.build, how: start.how };
     const body = { form: form(), source };
-    await taken(api.POST('/api/guides/{slug}/editions/{edition}/tiers/from-build', { params, body }));
+    return (await taken(api.POST('/api/guides/{slug}/editions/{edition}/tiers/from-build', { params, body }))).tier;
   }
+  return undefined;
 }

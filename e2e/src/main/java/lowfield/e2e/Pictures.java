@@ -73,6 +73,16 @@ public final class Pictures {
             page.getByText("Hartle Basalt 16 GB").first().click();
             page.getByText("Siblings").waitFor();
             shot(page, "part");
+            page.keyboard().press("Escape");
+            page.navigate(desk + "/guides/harbour-hire");
+            page.getByRole(
+                            AriaRole.LINK,
+                            new Page.GetByRoleOptions().setName("Quayside").setExact(true))
+                    .click();
+            page.getByTestId("total").waitFor();
+            page.keyboard().press("x");
+            page.getByText("Package prices").waitFor();
+            shot(page, "packages");
             visit(page, "/shops", "shops");
             visit(page, "/people", "people");
         }
