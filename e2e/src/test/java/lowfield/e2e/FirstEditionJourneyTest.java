@@ -69,27 +69,6 @@ class FirstEditionJourneyTest extends EmptyDesk {
         FirstPart.ALL.forEach(this::addPart);
     }
 
-    private void addPart(FirstPart thing) {
-        page.getByLabel("Kind", new Page.GetByLabelOptions().setExact(true)).selectOption(thing.kind());
-        button("Add a part").click();
-        field("Maker", "Test");
-        field("Product", thing.name());
-        thing.figures().forEach(f -> field(f[0], f[1]));
-        dialog().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add the part"))
-                .click();
-        assertThat(dialog()).not().isVisible();
-        page.locator("main > div", new Page.LocatorOptions().setHasText("Test " + thing.name()))
-                .getByRole(AriaRole.BUTTON)
-                .last()
-                .click();
-        field("Address of the shop's page", "https://ferrowby.example/p/" + thing.slug());
-        dialog().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Keep the address"))
-                .click();
-        assertThat(dialog().getByRole(AriaRole.STATUS)).containsText("The next round fetches it");
-        page.keyboard().press("Escape");
-        assertThat(dialog()).not().isVisible();
-    }
-
     @Test
     @Order(3)
     void aGuideAndItsFirstEditionAreOpened() {

@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lowfield.core.Lazy;
 import lowfield.core.check.Finding;
@@ -54,27 +53,19 @@ public final class EvaluatedBuild {
                 .map(l -> EvaluatedLine.of(l, market.prices().of(l.id()), terms, plan.last()))
                 .toList();
         own = alone.stream().map(EvaluatedLine::price).toList();
-        lines = included(alone);
+        lines = EvaluatedLine.at(alone, plan.packages().applied(own));
         build = new Build(lines.stream().map(EvaluatedLine::line).toList(), terms.wishes())
                 .in(terms.year())
                 .assuming(terms.usual());
         total = CountedTotal.of(prices(), plan.counting());
         state = BandState.of(total.total(), terms.band());
-        available = new Lazy<>(this::countAvailable);
+        available = new Lazy<>(() -> CountedTotal.of(availablePrices(), plan.counting()));
         findings = new Lazy<>(this::check);
         peak = new Lazy<>(() -> Checks.peak(build));
         ground = new Lazy<>(this::layGround);
         options = lines.stream()
                 .filter(l -> !l.plan().options().isEmpty())
                 .collect(Collectors.toUnmodifiableMap(EvaluatedLine::id, l -> new Lazy<>(() -> tryOptions(l))));
-    }
-
-    /** The lines with what packages make of their prices. */
-    private List<EvaluatedLine> included(List<EvaluatedLine> alone) {
-        var applied = plan.packages().applied(own);
-        return IntStream.range(0, applied.size())
-                .mapToObj(i -> alone.get(i).at(applied.get(i)))
-                .toList();
     }
 
     public static EvaluatedBuild of(BuildPlan plan, Market market) {
@@ -193,10 +184,6 @@ public final class EvaluatedBuild {
                 .filter(l -> of.contains(l.id()))
                 .map(l -> l.choice().label())
                 .toList();
-    }
-
-    private CountedTotal countAvailable() {
-        return CountedTotal.of(availablePrices(), plan.counting());
     }
 
     private List<Finding> check() {

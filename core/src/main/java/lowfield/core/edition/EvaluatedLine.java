@@ -1,7 +1,9 @@
 package lowfield.core.edition;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import lowfield.core.change.LineChange;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
@@ -24,8 +26,15 @@ public record EvaluatedLine(LinePlan plan, Line line, LinePrice price, LineChang
                 LineChange.of(was, choice.key(), price.goods().known()));
     }
 
+    /** Lines with the prices that packages make of theirs, one for one. */
+    static List<EvaluatedLine> at(List<EvaluatedLine> alone, List<LinePrice> applied) {
+        return IntStream.range(0, alone.size())
+                .mapToObj(i -> alone.get(i).at(applied.get(i)))
+                .toList();
+    }
+
     /** The line as a part of a package, whose share says nothing of how its own price moved; itself when it is bought alone. */
-    EvaluatedLine at(LinePrice applied) {
+    private EvaluatedLine at(LinePrice applied) {
         return applied.in().isEmpty()
                 ? this
                 : new EvaluatedLine(

@@ -1,9 +1,9 @@
 package lowfield.core.attention;
 
-import static lowfield.core.edition.TestEdition.because;
 import static lowfield.core.edition.TestEdition.eur;
-import static lowfield.core.edition.TestEdition.following;
 import static lowfield.core.edition.TestEdition.part;
+import static lowfield.core.edition.TestLines.because;
+import static lowfield.core.edition.TestLines.following;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Arrays;

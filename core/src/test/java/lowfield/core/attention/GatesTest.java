@@ -1,9 +1,9 @@
 package lowfield.core.attention;
 
-import static lowfield.core.edition.TestEdition.because;
 import static lowfield.core.edition.TestEdition.eur;
-import static lowfield.core.edition.TestEdition.offering;
 import static lowfield.core.edition.TestEdition.part;
+import static lowfield.core.edition.TestLines.because;
+import static lowfield.core.edition.TestLines.offering;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;

@@ -12,6 +12,7 @@ import java.util.UUID;
 import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.edition.Option;
 import lowfield.core.edition.TestEdition;
+import lowfield.core.edition.TestLines;
 import lowfield.core.guide.Slot;
 import lowfield.core.offer.Bundle;
 import lowfield.core.offer.Seller;
@@ -136,7 +137,7 @@ class HiddenPricesTest extends PublicationCase {
         EvaluatedEdition edition(boolean otherHiddenPrices) {
             var edition = new TestEdition()
                     .planning(l -> Optional.ofNullable(options.get(l.id()))
-                            .map(o -> TestEdition.offering(l, o))
+                            .map(o -> TestLines.offering(l, o))
                             .orElse(l));
             sellers.forEach((part, seller) -> {
                 var price = otherHiddenPrices && isHidden(part) ? others.get(part) : prices.get(part);

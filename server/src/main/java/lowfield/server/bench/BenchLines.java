@@ -101,10 +101,10 @@ class BenchLines {
                 .toList();
     }
 
-    private static Views.@Nullable IncludedView included(EvaluatedLine line) {
+    private static PackageViews.@Nullable IncludedView included(EvaluatedLine line) {
         return line.price()
                 .in()
-                .map(p -> new Views.IncludedView(
+                .map(p -> new PackageViews.IncludedView(
                         p.id(), p.name(), p.swap(line.id()).map(Money::minor).orElse(null)))
                 .orElse(null);
     }

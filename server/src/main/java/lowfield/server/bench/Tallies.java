@@ -58,11 +58,11 @@ public class Tallies {
                 build.peak().missing());
     }
 
-    private static Views.@Nullable TaxView tax(EvaluatedBuild build) {
+    private static PackageViews.@Nullable TaxView tax(EvaluatedBuild build) {
         var total = build.total();
         var tax = total.counting().tax();
         return total.tax()
-                .map(sum -> new Views.TaxView(
+                .map(sum -> new PackageViews.TaxView(
                         tax.permille(),
                         ViewMaker.sum(sum),
                         ViewMaker.sum(total.withTax().orElseThrow()),
@@ -70,11 +70,11 @@ public class Tallies {
                 .orElse(null);
     }
 
-    private static List<Views.PackageView> packages(EvaluatedBuild build) {
+    private static List<PackageViews.PackageView> packages(EvaluatedBuild build) {
         var ended = build.plan().packages().broken(build.build().lines()).stream()
                 .collect(Collectors.toMap(b -> b.of().id(), PackagePrice.Broken::why));
         return build.plan().packages().all().stream()
-                .map(p -> new Views.PackageView(
+                .map(p -> new PackageViews.PackageView(
                         p.id(),
                         p.name(),
                         p.offer().map(o -> o.seller().label()).orElse(""),
@@ -84,8 +84,8 @@ public class Tallies {
                 .toList();
     }
 
-    private static Views.BundleView bundle(EvaluatedBuild build, BundleSaving together) {
-        return new Views.BundleView(
+    private static PackageViews.BundleView bundle(EvaluatedBuild build, BundleSaving together) {
+        return new PackageViews.BundleView(
                 together.bundle().seller().id(),
                 together.bundle().seller().label(),
                 together.lines(),

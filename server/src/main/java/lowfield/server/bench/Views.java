@@ -61,17 +61,6 @@ public final class Views {
             @Nullable String rate,
             boolean holdsItsName) {}
 
-    /** Parts of a build that one seller sells together for less; advice, in no total. */
-    public record BundleView(
-            UUID sellerId,
-            String seller,
-            List<UUID> lines,
-            List<String> parts,
-            long priceMinor,
-            long savesMinor,
-            Instant seenAt,
-            String link) {}
-
     /** One build in the strip above the bench and on the desk. */
     public record BuildCard(
             UUID tier,
@@ -151,7 +140,7 @@ public final class Views {
             int quantity,
             boolean counted,
             Sum goods,
-            @Nullable IncludedView included,
+            PackageViews.@Nullable IncludedView included,
             @Nullable OfferView offer,
             @Nullable String estimated,
             @Nullable Long afterClaimMinor,
@@ -173,10 +162,6 @@ public final class Views {
             @Nullable String meant,
             @Nullable OverrideForm policy) {}
 
-    /** The package that a line's price is in, and what the seller asks more or less for this part in it. */
-    public record IncludedView(
-            UUID pack, String name, @Nullable Long swapMinor) {}
-
     /** A line that is open on the bench: what each part of its vetted set, each alternative and each upgrade would do. */
     public record OpenLine(UUID line, List<MemberView> members, List<OptionView> options) {}
 
@@ -190,13 +175,6 @@ public final class Views {
             Standing standing,
             @Nullable Long differenceMinor,
             List<FindingView> trouble) {}
-
-    /** Sales tax in thousandths, and what the build costs with it; {@code inTotal} where the band is about that. */
-    public record TaxView(int permille, Sum sum, Sum with, boolean inTotal) {}
-
-    /** A package price: of whom, what all of it costs with its swaps, and why it does not count when it does not. */
-    public record PackageView(
-            UUID id, String name, String seller, @Nullable Long priceMinor, List<UUID> lines, String ended) {}
 
     public record ChargeView(String seller, Sum amount) {}
 
@@ -222,11 +200,11 @@ public final class Views {
             List<ChargeView> charges,
             Sum uncounted,
             Sum withOptional,
-            @Nullable TaxView tax,
+            PackageViews.@Nullable TaxView tax,
             ExtrasForm extras,
-            List<PackageView> packages,
+            List<PackageViews.PackageView> packages,
             List<TillView> tills,
-            List<BundleView> bundles,
+            List<PackageViews.BundleView> bundles,
             List<FindingView> findings,
             int checks,
             int undecided,

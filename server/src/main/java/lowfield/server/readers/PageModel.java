@@ -1,14 +1,10 @@
 package lowfield.server.readers;
 
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.Currency;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import lowfield.core.guide.Band;
-import lowfield.core.money.Money;
 import lowfield.core.press.Cell;
 import lowfield.core.press.Publication;
 import lowfield.core.total.BandState;
@@ -99,7 +95,7 @@ final class PageModel {
                 rates(build),
                 stake == null || stake.inside(),
                 stake,
-                since(build),
+                Since.of(build, words),
                 groups(build, counted, isInFull ? optional : List.of()),
                 isInFull ? List.of() : optional,
                 optional.isEmpty() ? "" : words.about(build.uncounted()),
@@ -187,34 +183,6 @@ final class PageModel {
         return state instanceof BandState.NoBand ? "no ceiling" : "a price is missing";
     }
 
-    private String since(Publication.Build build) {
-        var notes = new ArrayList<String>();
-        build.lines().stream()
-                .filter(Publication.Line::isCounted)
-                .sorted(Comparator.comparing(
-                                (Publication.Line l) -> l.changedFrom().isEmpty())
-                        .thenComparing(l -> -Math.abs(moved(l))))
-                .forEach(l -> since(l).ifPresent(notes::add));
-        if (build.change().known().isPresent()) {
-            notes.add("in all " + words.signed(build.change()));
-        }
-        return String.join("; ", notes);
-    }
-
-    private Optional<String> since(Publication.Line line) {
-        var by = words.signed(line.change());
-        if (line.changedFrom().isPresent()) {
-            return Optional.of("%s: %s instead of %s%s"
-                    .formatted(
-                            line.slot(), line.label(), line.changedFrom().get(), by.isEmpty() ? "" : " (" + by + ")"));
-        }
-        return moved(line) == 0 ? Optional.empty() : Optional.of("%s %s".formatted(line.slot(), by));
-    }
-
-    private static long moved(Publication.Line line) {
-        return line.change().known().map(Money::minor).orElse(0L);
-    }
-
     private Rows.Line line(Publication.Line line) {
         var source = line.source();
         return new Rows.Line(
@@ -229,7 +197,7 @@ final class PageModel {
                         .map(Publication.Source::link)
                         .orElse(""),
                 source.map(s -> words.date(s.seenAt())).orElse(""),
-                line.changedFrom().isPresent() ? "new here" : moved(line) == 0 ? "" : words.signed(line.change()),
+                line.changedFrom().isPresent() ? "new here" : Since.moved(line) == 0 ? "" : words.signed(line.change()),
                 line.alternatives().stream().map(this::option).toList(),
                 line.upgrades().stream().map(this::option).toList(),
                 line.compared().map(Table::compared).orElse(null));

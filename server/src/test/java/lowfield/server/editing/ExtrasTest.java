@@ -7,32 +7,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import lowfield.server.kit.Caller;
-import lowfield.server.kit.Forms;
-import lowfield.server.kit.World;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** Discounts, surcharges, services and package prices beside the lines of a build. */
-class ExtrasTest {
-    private final World world = new World();
-
-    @BeforeEach
-    void priced() {
-        world.filled().round();
-    }
-
-    private Caller.Answer set(List<Map<String, Object>> adjustments, List<Map<String, Object>> packages) {
-        return world.ines.call(
-                "PUT",
-                "/api/editions/" + world.edition + "/builds/" + world.build + "/extras",
-                Map.of("adjustments", adjustments, "packages", packages),
-                world.bench().path("card").path("version").asInt());
-    }
-
+class ExtrasTest extends ExtrasCase {
     private static Map<String, Object> adjustment(String name, long minor) {
         return Map.of("id", UUID.randomUUID().toString(), "name", name, "minor", minor);
     }
@@ -56,23 +37,6 @@ class ExtrasTest {
                 members,
                 "seenAt",
                 "2026-12-03T06:00:00Z"));
-    }
-
-    private long total() {
-        return world.bench()
-                .path("card")
-                .path("gauge")
-                .path("total")
-                .path("minor")
-                .asLong();
-    }
-
-    private long goods(String... slots) {
-        long sum = 0;
-        for (var slot : slots) {
-            sum += world.line(slot).path("goods").path("minor").asLong();
-        }
-        return sum;
     }
 
     private JsonNode ended() {
@@ -179,12 +143,6 @@ class ExtrasTest {
         assertThat(twice.detail()).contains("in another package");
     }
 
-    private void refused(Map<String, Object> pack, String why) {
-        var answer = set(List.of(), List.of(pack));
-        assertThat(answer.status()).isEqualTo(422);
-        assertThat(answer.detail()).contains(why);
-    }
-
     @Test
     void whoSawAnOlderStateIsToldTheNewer() {
         var version = world.bench().path("card").path("version").asInt();
@@ -196,63 +154,5 @@ class ExtrasTest {
                 version);
         assertThat(late.status()).isEqualTo(412);
         assertThat(total()).isGreaterThan(7_900);
-    }
-
-    @Test
-    void aBandIsAboutTheTotalWithSalesTaxWhereTheTierSaysSo() {
-        var form = new HashMap<>(Forms.guide("Net prices", List.of()));
-        form.put("salesTaxPermille", 85);
-        var slug = world.ines.post("/api/guides", form).json().path("slug").asString();
-        var tier = new HashMap<>(Forms.tier("Bosun", 84_000, 92_000));
-        tier.put("countsTax", true);
-        world.ines.post("/api/guides/" + slug + "/editions", Map.of("period", "2026-12-01", "tiers", List.of(tier)));
-        var net = world.in(slug);
-        net.edit(
-                net.ines,
-                net.line("CASE"),
-                Map.of(
-                        "choice",
-                        Map.of(
-                                "type",
-                                "FREE_HAND",
-                                "name",
-                                "A case",
-                                "priceMinor",
-                                10_000,
-                                "currency",
-                                "EUR",
-                                "source",
-                                "the author")));
-        var tally = net.bench().path("tally");
-        assertThat(tally.path("gauge").path("total").path("minor").asLong()).isEqualTo(10_850);
-        assertThat(tally.path("tax").path("sum").path("minor").asLong()).isEqualTo(850);
-    }
-
-    @Test
-    void aSecondKitIsAnOptionThatAdds() {
-        var option = Map.of(
-                "purpose",
-                "UPGRADE",
-                "part",
-                world.parts.get("pellan-slate-2-x-8-gb-ddr5-5600"),
-                "note",
-                "",
-                "adds",
-                true);
-        var line = world.line("MEMORY");
-        assertThat(world.edit(world.ines, line, Map.of("options", List.of(option)))
-                        .status())
-                .isEqualTo(200);
-        var open = world.ines
-                .get("/api/editions/" + world.edition + "/lines/"
-                        + line.path("id").asString())
-                .json();
-        var said = open.path("options").get(0);
-        assertThat(said.path("differenceMinor").asLong())
-                .isGreaterThanOrEqualTo(line.path("goods").path("minor").asLong());
-        var card =
-                Map.of("purpose", "UPGRADE", "part", world.parts.get("hartle-basalt-16-gb"), "note", "", "adds", true);
-        var refused = world.edit(world.ines, world.line("GRAPHICS_CARD"), Map.of("options", List.of(card)));
-        assertThat(refused.detail()).contains("one graphics card");
     }
 }
