@@ -5,34 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.Map;
 import lowfield.server.kit.Caller;
-import lowfield.server.kit.World;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import tools.jackson.databind.JsonNode;
 
 /** A variant shares its lead's choices except where it differs. */
-class SharingTest {
-    private final World world = new World();
-    private String variant;
-
-    @BeforeEach
-    void aVariantOfAFilledBuild() {
-        world.filled().round();
-        variant = world.ines
-                .post("/api/editions/" + world.edition + "/builds", Map.of("of", world.build, "name", "second card"))
-                .json()
-                .path("build")
-                .asString();
-    }
-
-    private JsonNode line(String slot) {
-        return World.line(
-                world.ines
-                        .get("/api/editions/" + world.edition + "/builds/" + variant + "/bench")
-                        .json(),
-                slot);
-    }
-
+class SharingTest extends SharingCase {
     private static Map<String, Object> part(String id) {
         return Map.of("choice", Map.of("type", "PART", "part", id));
     }
@@ -128,12 +104,6 @@ class SharingTest {
                 .containsExactly("GRAPHICS_CARD");
     }
 
-    private JsonNode bench(String build) {
-        return world.ines
-                .get("/api/editions/" + world.edition + "/builds/" + build + "/bench")
-                .json();
-    }
-
     private Caller.Answer remove(String build, int stamp) {
         return world.ines.call("DELETE", "/api/editions/" + world.edition + "/builds/" + build, null, stamp);
     }
@@ -181,14 +151,5 @@ class SharingTest {
         assertThat(undone.path("label").asString()).isEqualTo("second card: variant made");
         assertThat(bench(variant).path("status").asInt()).isEqualTo(404);
         assertThat(world.desk().path("cards")).hasSize(1);
-    }
-
-    private JsonNode card(String tierName) {
-        return world.desk()
-                .path("cards")
-                .valueStream()
-                .filter(c -> c.path("tierName").asString().equals(tierName))
-                .findFirst()
-                .orElseThrow();
     }
 }

@@ -7,32 +7,13 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
 import lowfield.server.kit.Caller;
-import lowfield.server.kit.World;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
-import tools.jackson.databind.JsonNode;
 
-class CatalogueTest {
-    private final World world = new World();
-
-    private String add(String kind, String name, String variant, Map<String, Object> spec) {
-        var part = new HashMap<String, Object>(
-                Map.of("kind", kind, "maker", "Test", "family", "", "name", name, "variant", variant));
-        part.put("spec", spec);
-        return world.ines.post("/api/parts", part).json().path("id").asString();
-    }
-
-    private JsonNode sheet(String id) {
-        return world.ines.get("/api/parts/" + id).json();
-    }
-
-    private Caller.Answer correct(String id, Object correction, int version) {
-        return world.ines.call("PATCH", "/api/parts/" + id, correction, version);
-    }
-
+class CatalogueTest extends CatalogueCase {
     private Caller.Answer addNumbered(String name, String gtin) {
         return world.ines.post(
                 "/api/parts",
@@ -188,18 +169,6 @@ class CatalogueTest {
                 threads.shutdownNow();
             }
         }
-    }
-
-    private String part(String name) {
-        return world.ines
-                .post(
-                        "/api/parts",
-                        Map.of(
-                                "kind", "OTHER", "maker", "Twins", "family", "", "name", name, "variant", "", "spec",
-                                Map.of()))
-                .json()
-                .path("id")
-                .asString();
     }
 
     private static int merge(java.util.concurrent.CyclicBarrier start, Caller who, String from, String into)

@@ -6,34 +6,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import lowfield.server.kit.Caller;
-import lowfield.server.kit.World;
 import lowfield.server.platform.Notices;
 import org.jooq.DSLContext;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import tools.jackson.databind.JsonNode;
 
 /** Figures of parts: missing ones filled in, wrong ones corrected, side by side. */
-class FiguresTest {
-    private final World world = new World();
-
-    private String add(String kind, String name, String variant, Map<String, Object> spec) {
-        var part = new HashMap<String, Object>(
-                Map.of("kind", kind, "maker", "Test", "family", "", "name", name, "variant", variant));
-        part.put("spec", spec);
-        return world.ines.post("/api/parts", part).json().path("id").asString();
-    }
-
-    private JsonNode sheet(String id) {
-        return world.ines.get("/api/parts/" + id).json();
-    }
-
-    private Caller.Answer correct(String id, Object correction, int version) {
-        return world.ines.call("PATCH", "/api/parts/" + id, correction, version);
-    }
-
+class FiguresTest extends CatalogueCase {
     @Test
     void aStoredFigureThatIsNotBelievedIsNotKnownUntilItIsMendedAndTakesNothingElseAway() {
         var box = add("CASE", "Doubted " + UUID.randomUUID(), "", Map.of("cardLength", 300, "volume", 41));
@@ -164,17 +144,5 @@ class FiguresTest {
         assertThat(evidence.path("figure").asString()).isEqualTo("evidence");
         assertThat(evidence.path("cells").get(0).asString()).isEqualTo("1");
         assertThat(evidence.path("cells").get(1).asString()).isEqualTo("0");
-    }
-
-    private String part(String name) {
-        return world.ines
-                .post(
-                        "/api/parts",
-                        Map.of(
-                                "kind", "OTHER", "maker", "Twins", "family", "", "name", name, "variant", "", "spec",
-                                Map.of()))
-                .json()
-                .path("id")
-                .asString();
     }
 }

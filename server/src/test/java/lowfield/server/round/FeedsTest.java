@@ -4,74 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
-import lowfield.server.kit.Caller;
-import lowfield.server.kit.World;
-import lowfield.server.outbound.PoliteFetcher;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import tools.jackson.databind.JsonNode;
 
 /** Shops' lists in rounds: with a shop whose list is set up on screen. */
-class FeedsTest {
-    private static final Map<String, Object> FEED = Map.of(
-            "path",
-            "/export/list.tsv",
-            "format",
-            "TAB",
-            "columns",
-            Map.of(
-                    "GTIN",
-                    "gtin",
-                    "PRICE",
-                    "amount",
-                    "CONDITION",
-                    "grade",
-                    "STOCK",
-                    "availability",
-                    "SHIPPING",
-                    "postage",
-                    "LINK",
-                    "url",
-                    "MEMBERS",
-                    "members"));
-
-    private final World world = new World();
-    private final JsonNode before = millrace();
-
-    private JsonNode millrace() {
-        return world.ines
-                .get("/api/shops")
-                .json()
-                .valueStream()
-                .filter(s -> s.path("host").asString().equals("millrace.example"))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private Caller.Answer set(Object feed, int version) {
-        var shop = new LinkedHashMap<String, Object>();
-        before.propertyStream().forEach(p -> shop.put(p.getKey(), p.getValue()));
-        shop.put("feed", feed);
-        return world.ines.call("PUT", "/api/shops/" + before.path("id").asString(), shop, version);
-    }
-
-    private int version() {
-        return millrace().path("version").asInt();
-    }
-
-    @AfterEach
-    void normal() {
-        world.market("reset");
-        world.stage.bean(PoliteFetcher.class).forget();
-        set(null, version());
-    }
-
-    private static JsonNode feed(JsonNode round) {
-        return round.path("feeds").get(0);
-    }
-
+class FeedsTest extends FeedCase {
     @Test
     void aListPricesPartsByTheirCodesAndMakesTheirPagesKnown() {
         assertThat(set(FEED, version()).status()).isEqualTo(200);

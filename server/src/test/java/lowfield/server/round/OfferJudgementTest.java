@@ -2,24 +2,10 @@ package lowfield.server.round;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import lowfield.server.kit.World;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
 /** What counts of the prices that a round reads. */
-class OfferJudgementTest {
-    private static final String CARD = "/p/merrowby-vane-five-8-gb-black";
-    private final World world = new World();
-
-    @AfterEach
-    void normal() {
-        world.market("reset");
-    }
-
-    private void mood(String mood) {
-        world.market("mood?host=ferrowby.example&path=" + CARD + "&mood=" + mood);
-    }
-
+class OfferJudgementTest extends RoundCase {
     @Test
     void aHundredfoldPriceIsSetAsideUntilAPersonReleasesIt() {
         world.round();

@@ -3,25 +3,11 @@ package lowfield.server.round;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
-import lowfield.server.kit.World;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class RoundTest {
-    private static final String CARD = "/p/merrowby-vane-five-8-gb-black";
-    private final World world = new World();
-
-    @AfterEach
-    void normal() {
-        world.market("reset");
-    }
-
-    private void mood(String mood) {
-        world.market("mood?host=ferrowby.example&path=" + CARD + "&mood=" + mood);
-    }
-
+class RoundTest extends RoundCase {
     @Test
     void aRoundPricesEveryChoiceAndTellsWhereFrom() {
         var round = world.filled().round();

@@ -6,39 +6,10 @@ import java.util.Map;
 import lowfield.server.kit.Caller;
 import lowfield.server.kit.Forms;
 import lowfield.server.kit.World;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import tools.jackson.databind.JsonNode;
 
 /** Notes, names and order of builds and tiers, and the way back to an older state. */
-class HistoryTest {
-    private final World world = new World();
-    private String variant;
-
-    @BeforeEach
-    void aVariantOfAFilledBuild() {
-        world.filled().round();
-        variant = world.ines
-                .post("/api/editions/" + world.edition + "/builds", Map.of("of", world.build, "name", "second card"))
-                .json()
-                .path("build")
-                .asString();
-    }
-
-    private JsonNode line(String slot) {
-        return World.line(
-                world.ines
-                        .get("/api/editions/" + world.edition + "/builds/" + variant + "/bench")
-                        .json(),
-                slot);
-    }
-
-    private JsonNode bench(String build) {
-        return world.ines
-                .get("/api/editions/" + world.edition + "/builds/" + build + "/bench")
-                .json();
-    }
-
+class BuildHistoryTest extends SharingCase {
     private Caller.Answer change(String build, Map<String, Object> patch) {
         var version = bench(build).path("card").path("version").asInt();
         return world.ines.call("PATCH", "/api/editions/" + world.edition + "/builds/" + build, patch, version);
@@ -134,15 +105,6 @@ class HistoryTest {
                 .map(c -> c.path("tierName").asString())
                 .distinct()
                 .toList();
-    }
-
-    private JsonNode card(String tierName) {
-        return world.desk()
-                .path("cards")
-                .valueStream()
-                .filter(c -> c.path("tierName").asString().equals(tierName))
-                .findFirst()
-                .orElseThrow();
     }
 
     @Test
