@@ -74,6 +74,8 @@ class ChoosingJourneyTest {
         try (var context = context()) {
             var page = desk(context);
             page.keyboard().press("t");
+            assertThat(page.getByLabel("chosen one by one")).isFocused();
+            page.keyboard().press("Tab");
             assertThat(page.getByLabel("Tier name")).isFocused();
             page.keyboard().type("Dinghy");
             page.keyboard().press("Tab");
