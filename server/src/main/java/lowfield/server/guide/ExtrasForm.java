@@ -103,11 +103,23 @@ public record ExtrasForm(List<AdjustmentForm> adjustments, List<PackageForm> pac
             Optional.ofNullable(each.priceMinor()).ifPresent(p -> Money.typed(p, home));
             RuleBroken.unless(
                     Optional.ofNullable(each.shippingMinor()).orElse(0L) >= 0, "Shipping is nothing or more.");
+            checkLink(each);
             for (var member : each.members()) {
                 RuleBroken.unless(lines.add(member.line()), "%s: one of its lines is in another package.", each.name());
                 Optional.ofNullable(member.swapMinor()).ifPresent(s -> Money.typed(Math.abs(s), home));
             }
         }
+    }
+
+    /** A link stands on readers' pages: nothing but the address of a page may. */
+    private static void checkLink(PackageForm of) {
+        var link = Optional.ofNullable(of.link()).orElse("");
+        RuleBroken.unless(
+                link.isEmpty()
+                        || link.length() <= 500
+                                && link.matches("https://[a-z0-9.-]+(:[0-9]{1,5})?(/[^\\s\"'<>\\\\]*)?"),
+                "%s: a link is the address of a page and begins with https://.",
+                of.name());
     }
 
     public List<Adjustment> adjustments(Currency home) {

@@ -128,6 +128,11 @@ class ExtrasTest extends ExtrasCase {
         refused(machine(25_000, "CASE", null), "two parts or more");
         refused(machine(0, "CASE", null, "MEMORY", null), "more than nothing");
         refused(machine(25_000, "CASE", null, "MEMORY", 999_999_999_999L), "10,000,000");
+        for (var link : List.of("javascript:alert(1)", "http://millrace.example/", "https://a.example/\"onclick=")) {
+            var linked = machine(25_000, "CASE", null, "MEMORY", null);
+            linked.put("link", link);
+            refused(linked, "begins with https://");
+        }
         var strange = machine(25_000, "CASE", null, "MEMORY", null);
         strange.put(
                 "members",
@@ -141,6 +146,22 @@ class ExtrasTest extends ExtrasCase {
                         machine(25_000, "CASE", null, "MEMORY", null),
                         machine(25_000, "CASE", null, "POWER_SUPPLY", null)));
         assertThat(twice.detail()).contains("in another package");
+    }
+
+    /** A made-up key is no reason to fail: the package is for what stands on the line. */
+    @Test
+    void whatAMemberStandsForIsNotTheCallersToSay() {
+        var pack = machine(25_000, "CASE", null, "MEMORY", null);
+        var members = new ArrayList<Map<String, Object>>();
+        for (var slot : List.of("CASE", "MEMORY")) {
+            members.add(
+                    Map.of("line", world.line(slot).path("id").asString(), "key", "part:no such thing", "quantity", 7));
+        }
+        pack.put("members", members);
+        assertThat(set(List.of(), List.of(pack)).status()).isEqualTo(204);
+        assertThat(world.line("CASE").path("included").path("name").asString()).isEqualTo("Harbour machine");
+        pack.put("shop", UUID.randomUUID().toString());
+        assertThat(set(List.of(), List.of(pack)).status()).isEqualTo(404);
     }
 
     @Test
