@@ -8,6 +8,9 @@ export default defineConfig({
   resolve: { alias: { $lib: '/src/lib', $ui: '/src/ui', $features: '/src/features' } },
   build: { target: 'es2022', assetsInlineLimit: 0, chunkSizeWarningLimit: 700 },
   // The words that the interface is held against stand with the other documents.
-  server: { proxy: { '/api': 'http://127.0.0.1:8470' }, fs: { allow: ['.', '../docs'] } },
+  server: {
+    proxy: { '/api': 'http://127.0.0.1:8470', '/pictures': 'http://127.0.0.1:8470' },
+    fs: { allow: ['.', '../docs'] },
+  },
   test: { environment: 'jsdom', include: ['src/**/*.test.ts'] },
 });

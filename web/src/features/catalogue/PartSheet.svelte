@@ -3,6 +3,7 @@
   import { api, taken, type Schemas } from '$lib/api/client';
   import Dialog from '$ui/Dialog.svelte';
   import Told from '$ui/Told.svelte';
+  import Pictures from '$features/pictures/Pictures.svelte';
   import { hint, shown, typed } from './figures';
   import PartIdentity from './PartIdentity.svelte';
   import SamePart from './SamePart.svelte';
@@ -128,7 +129,7 @@
           onchange={(e) => void correct({ avoid: e.currentTarget.value })}
         /></label
       >
-      {#if view}{#key view.part.id}<SoftFacts part={view.part.id} />{/key}{/if}
+      {#if view}{#key view.part.id}<Pictures of={{ part: view.part.id }} /><SoftFacts part={view.part.id} />{/key}{/if}
       {#if view}<SamePart part={view.part} version={view.version} onmerged={(into) => (part = into)} />{/if}
       {#if view && oncopy}<p>
           <button

@@ -44,25 +44,31 @@
   ondblclick={ontake}
   onkeydown={onkey}
 >
-  <span class="min-w-0"
-    ><span class="font-medium">{candidate.name}</span>
-    <span class="small text-soft"
-      >{isMarked ? 'side by side · ' : ''}{candidate.chosen
-        ? 'the choice · '
-        : ''}{candidate.summary}{candidate.siblings ? ` · one of ${candidate.siblings + 1} siblings` : ''}</span
-    >{#if saysLosses && candidate.givesUp.length}<span class="small block text-straw"
-        >{candidate.givesUp.join(', ')}</span
-      >{/if}{#if why}<span class="small block text-soft">{why}</span
-      >{/if}{#each candidate.forced as forced (forced.part)}<span class="small block text-straw" title={forced.why}
-        >also needs {forced.name}, {format.money(forced.price.minor)}</span
-      >{/each}{#if candidate.forced.length && candidate.alone[0]}<span class="small block text-soft"
-        >alone: {candidate.alone[0].evidence}</span
-      >{/if}{#if candidate.forcesTooMuch}<span class="small block text-straw"
-        >needs more than four other parts, or one that nobody sells; its full extra cost is not known</span
-      >{/if}{#if cautions && !why}<span class="small block text-straw"
-        >{cautions} {cautions === 1 ? 'caution' : 'cautions'}</span
-      >{/if}{#if candidate.avoid}<span class="small block text-clay">Advised against: {candidate.avoid}</span
-      >{/if}</span
+  <span class="flex min-w-0 gap-2"
+    >{#if candidate.picture}<img
+        src="/pictures/{candidate.picture.id}/small"
+        alt={candidate.picture.alternative}
+        class="h-10 w-14 shrink-0 object-contain"
+      />{/if}<span class="min-w-0"
+      ><span class="font-medium">{candidate.name}</span>
+      <span class="small text-soft"
+        >{isMarked ? 'side by side · ' : ''}{candidate.chosen
+          ? 'the choice · '
+          : ''}{candidate.summary}{candidate.siblings ? ` · one of ${candidate.siblings + 1} siblings` : ''}</span
+      >{#if saysLosses && candidate.givesUp.length}<span class="small block text-straw"
+          >{candidate.givesUp.join(', ')}</span
+        >{/if}{#if why}<span class="small block text-soft">{why}</span
+        >{/if}{#each candidate.forced as forced (forced.part)}<span class="small block text-straw" title={forced.why}
+          >also needs {forced.name}, {format.money(forced.price.minor)}</span
+        >{/each}{#if candidate.forced.length && candidate.alone[0]}<span class="small block text-soft"
+          >alone: {candidate.alone[0].evidence}</span
+        >{/if}{#if candidate.forcesTooMuch}<span class="small block text-straw"
+          >needs more than four other parts, or one that nobody sells; its full extra cost is not known</span
+        >{/if}{#if cautions && !why}<span class="small block text-straw"
+          >{cautions} {cautions === 1 ? 'caution' : 'cautions'}</span
+        >{/if}{#if candidate.avoid}<span class="small block text-clay">Advised against: {candidate.avoid}</span
+        >{/if}</span
+    ></span
   >
   <span class="text-right font-semibold">{format.sum(candidate.price)}</span>
   <span class="small text-right text-soft"

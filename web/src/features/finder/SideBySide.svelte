@@ -51,7 +51,11 @@
         <tr class="border-b border-ink align-bottom">
           <th class="w-44"><span class="sr-only">Figure</span></th>
           {#each candidates as candidate (candidate.part)}<th class="px-2 pb-1 text-left font-semibold"
-              >{candidate.name}</th
+              >{#if candidate.picture}<img
+                  src="/pictures/{candidate.picture.id}/medium"
+                  alt={candidate.picture.alternative}
+                  class="mb-1 h-24 max-w-full object-contain object-left"
+                />{/if}{candidate.name}</th
             >{/each}
         </tr>
       </thead>

@@ -98,13 +98,19 @@ public final class HandKeys {
         sheet();
         var many = Math.min(5, lines().count());
         for (int i = 0; i < many; i++) {
-            var last = page.evaluate("() => document.activeElement.placeholder || ''")
-                    .toString();
-            page.keyboard().type(last.isBlank() ? "60" : last.replaceAll("[^0-9.]", ""));
+            page.keyboard().type(lastPrice());
             press("Enter");
             page.getByText(Pattern.compile("^" + (i + 1) + " of ")).first().waitFor();
         }
         return counted() / (double) many;
+    }
+
+    /** The last price of the line that has the focus, as one would type it; 60 where there is none. */
+    private String lastPrice() {
+        var told = page.evaluate("() => document.activeElement.closest('tr').cells[1].innerText.split('\\n')[0]")
+                .toString()
+                .replaceAll("[^0-9.]", "");
+        return told.isEmpty() ? "60" : told;
     }
 
     private double still() {

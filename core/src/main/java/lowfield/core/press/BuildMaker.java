@@ -49,7 +49,8 @@ final class BuildMaker {
                         .toList(),
                 together(build, prices),
                 caveats(build),
-                firstStart(build));
+                firstStart(build),
+                material.pictures().ofBuild().apply(build.id()));
     }
 
     private static List<Publication.PackagePrice> packages(EvaluatedBuild build) {

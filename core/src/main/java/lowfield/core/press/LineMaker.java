@@ -50,7 +50,8 @@ final class LineMaker {
                         : change.difference().<Cell>map(Cell.Exact::new).orElseGet(Cell.NotKnown::new),
                 options(evaluated, Option.Purpose.ALTERNATIVE),
                 options(evaluated, Option.Purpose.UPGRADE),
-                compared(evaluated));
+                compared(evaluated),
+                line.choice().part().map(Part::id).flatMap(material.pictures().ofPart()));
     }
 
     private static List<String> anyOf(Choice choice) {

@@ -20,6 +20,7 @@ import lowfield.core.total.ReaderRegion;
  * @param waivers what the author says to gates that do not hold
  * @param last the guide's last publication before this one
  * @param catalogue any part that is compared
+ * @param pictures the author's own
  * @param reviews what reviewers give some parts, one text for each, empty where nothing is known
  */
 public record PressMaterial(
@@ -33,9 +34,19 @@ public record PressMaterial(
         Regions regions,
         Optional<Publication> last,
         Function<UUID, Part> catalogue,
+        Pictures pictures,
         Function<List<UUID>, List<String>> reviews) {
     /** What is said of a tier, and whether readers see its builds in one table. */
     public record TierText(String audience, String promise, boolean showsBuilds) {}
+
+    /** The picture of a part or a build by its id; absent where there is none. */
+    public record Pictures(
+            Function<UUID, Optional<Publication.Picture>> ofPart,
+            Function<UUID, Optional<Publication.Picture>> ofBuild) {
+        public static Pictures none() {
+            return new Pictures(part -> Optional.empty(), build -> Optional.empty());
+        }
+    }
 
     /** Why the author publishes although something stands against it, and the builds that it is about. */
     public record Waiver(String reason, Set<UUID> builds) {}

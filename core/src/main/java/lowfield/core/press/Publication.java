@@ -7,6 +7,7 @@ import java.util.Currency;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import lowfield.core.guide.Band;
 import lowfield.core.money.Money;
 
@@ -83,6 +84,7 @@ public record Publication(
      * @param change against the edition before; not known for a new build
      * @param available what anyone could buy it for when it was published
      * @param peakWatts sustained peak; absent where a figure for it is missing
+     * @param picture absent where the author has none of it
      */
     public record Build(
             UUID id,
@@ -102,7 +104,8 @@ public record Publication(
             List<Line> lines,
             List<SoldTogether> together,
             List<String> caveats,
-            List<String> firstStart) {
+            List<String> firstStart,
+            Optional<Picture> picture) {
         public Build {
             regions = List.copyOf(regions);
             charges = List.copyOf(charges);
@@ -114,6 +117,9 @@ public record Publication(
             firstStart = List.copyOf(firstStart);
         }
     }
+
+    /** The author's own picture, by its id; width and height are those of its medium size, in pixels. */
+    public record Picture(UUID id, String alternative, int width, int height) {}
 
     /** What a reader of another region pays, in that region's currency, and by which rate. */
     public record RegionTotal(String region, String currency, long minor, String rate) {}
@@ -146,6 +152,7 @@ public record Publication(
      * @param afterClaim the price after what can be claimed back; absent when nothing can be
      * @param changedFrom what stood here in the edition before; absent where the choice is the same
      * @param change of the price against the edition before; not known where either price is not
+     * @param picture absent where the author has none of the part
      */
     public record Line(
             UUID id,
@@ -164,7 +171,8 @@ public record Publication(
             Cell change,
             List<Option> alternatives,
             List<Option> upgrades,
-            Optional<Table> compared) {
+            Optional<Table> compared,
+            Optional<Picture> picture) {
         public Line {
             anyOf = List.copyOf(anyOf);
             alternatives = List.copyOf(alternatives);
@@ -197,6 +205,16 @@ public record Publication(
 
     /** A chart: its curves are in minor units, or in tenths of an index whose first month is 100. */
     public record Chart(String title, boolean isIndex, List<Curve> curves) {}
+
+    /** Every picture that it shows. */
+    public List<Picture> pictures() {
+        return tiers.stream()
+                .flatMap(t -> t.builds().stream())
+                .flatMap(b ->
+                        Stream.concat(b.picture().stream(), b.lines().stream().flatMap(l -> l.picture().stream())))
+                .distinct()
+                .toList();
+    }
 
     /** One line of a chart, oldest first. */
     public record Curve(String name, List<Dot> dots) {}

@@ -62,6 +62,7 @@ abstract class PublicationCase {
                         Map.of("Pier Nine", 210, "Quillmarket", 240, "Shop", 210)),
                 last,
                 id -> CARD,
+                PressMaterial.Pictures.none(),
                 ids -> List.of());
     }
 

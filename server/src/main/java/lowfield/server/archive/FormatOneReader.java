@@ -91,7 +91,8 @@ final class FormatOneReader {
                 all(build.lines(), this::line),
                 all(build.together(), this::together),
                 build.caveats(),
-                all(build.firstStart(), s -> s));
+                all(build.firstStart(), s -> s),
+                Optional.empty());
     }
 
     private Publication.SoldTogether together(FormatOne.SoldTogether sold) {
@@ -123,7 +124,8 @@ final class FormatOneReader {
                 cell(line.changeMinor()),
                 all(line.alternatives(), this::option),
                 all(line.upgrades(), this::option),
-                Optional.ofNullable(line.compared()).map(FormatOneReader::table));
+                Optional.ofNullable(line.compared()).map(FormatOneReader::table),
+                Optional.empty());
     }
 
     private Optional<Money> afterClaim(FormatOne.Line line) {

@@ -18,6 +18,7 @@ import lowfield.core.total.LinePrice;
 import lowfield.server.catalogue.Parts;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.PricedCatalogue;
+import lowfield.server.picture.Pictures;
 import lowfield.server.platform.NotFound;
 import lowfield.server.round.ShownParts;
 import org.jspecify.annotations.Nullable;
@@ -34,8 +35,10 @@ public class Finder {
     private final PricedCatalogue catalogue;
     private final Parts parts;
     private final ShownParts asked;
+    private final Pictures pictures;
 
-    Finder(EditionLoader editions, PricedCatalogue catalogue, Parts parts, ShownParts asked) {
+    Finder(EditionLoader editions, PricedCatalogue catalogue, Parts parts, ShownParts asked, Pictures pictures) {
+        this.pictures = pictures;
         this.asked = asked;
         this.editions = editions;
         this.catalogue = catalogue;
@@ -123,7 +126,8 @@ public class Finder {
                         .part()
                         .map(Part::id)
                         .filter(p.part().id()::equals)
-                        .isPresent());
+                        .isPresent(),
+                pictures.first(p.part().id()).orElse(null));
     }
 
     /** What a candidate lacks of what makes the present choice what it is. */

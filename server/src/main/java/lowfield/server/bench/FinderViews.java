@@ -5,6 +5,7 @@ import java.util.UUID;
 import lowfield.core.find.CandidateImpact;
 import lowfield.core.find.Facet;
 import lowfield.core.part.Field;
+import lowfield.server.picture.Picture;
 import org.jspecify.annotations.Nullable;
 
 /** What the finder shows. */
@@ -32,7 +33,8 @@ public final class FinderViews {
             @Nullable String whyNotTold,
             @Nullable String avoid,
             List<String> givesUp,
-            boolean chosen) {}
+            boolean chosen,
+            @Nullable Picture picture) {}
     /** A group of the finder: how many there are in all, and the first of them. */
     public record GroupView(CandidateImpact.Group group, int count, List<Candidate> rows) {}
     /** A condition in force. */

@@ -1,5 +1,6 @@
 package lowfield.server.catalogue;
 
+import static lowfield.db.Tables.PICTURE;
 import static lowfield.db.Tables.PRODUCT_PAGE;
 import static lowfield.db.Tables.VARIANT;
 
@@ -71,6 +72,13 @@ public class Merges {
                 .set(PRODUCT_PAGE.VARIANT_ID, stays.id())
                 .where(PRODUCT_PAGE.VARIANT_ID.eq(gone.id()))
                 .execute();
+        db.update(PICTURE)
+                .set(PICTURE.VARIANT_ID, stays.id())
+                .where(PICTURE.VARIANT_ID.eq(gone.id()))
+                .and(PICTURE.SENT_HASH.notIn(
+                        db.select(PICTURE.SENT_HASH).from(PICTURE).where(PICTURE.VARIANT_ID.eq(stays.id()))))
+                .execute();
+        notices.changed(Notices.Topic.PICTURES);
         corrections.keep(gone.id(), by, "merged into " + stays.fullName(), before, Corrections.state(row));
         notices.changed(Notices.Topic.CATALOGUE);
         notices.changed(Notices.Topic.OFFERS, List.of(gone.id(), stays.id()));

@@ -39,6 +39,7 @@ class DemoHire {
     private final Press press;
     private final DemoHireBuilds builds;
     private final DemoHirePrices prices;
+    private final DemoPictures pictures;
     private final DemoBench bench;
 
     DemoHire(
@@ -48,6 +49,7 @@ class DemoHire {
             Press press,
             DemoHireBuilds builds,
             DemoHirePrices prices,
+            DemoPictures pictures,
             DemoBench bench) {
         this.guides = guides;
         this.editions = editions;
@@ -55,6 +57,7 @@ class DemoHire {
         this.press = press;
         this.builds = builds;
         this.prices = prices;
+        this.pictures = pictures;
         this.bench = bench;
     }
 
@@ -69,6 +72,7 @@ class DemoHire {
     }
 
     private EditionInfo first(EditionInfo other, DemoWorld world) {
+        pictures.load(world);
         var guide = guides.create(form(world));
         var edition = editions.first(
                 guide,

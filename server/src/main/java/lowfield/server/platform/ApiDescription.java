@@ -39,17 +39,22 @@ class ApiDescription implements OpenApiCustomizer, OperationCustomizer {
     private static final Set<String> GUESSED =
             Set.of("signIn", "createFirstAccount", "readLink", "useLink", "changePassword");
 
-    private static final Map<String, String> TAGS = new TreeMap<>(Map.of(
-            "accounts", "People, sessions and one-time links",
-            "bench", "Builds, lines and what would fit them",
-            "catalogue", "Parts, chips and what is known of them",
-            "exchange", "Parts as files",
-            "guide", "Guides, tiers and editions",
-            "history", "Prices through time",
-            "press", "Checks before publishing, and publishing",
-            "prices", "Rounds and typed prices",
-            "shops", "Shops and their pages",
-            "triage", "What moved in a period"));
+    private static final Map<String, String> TAGS = new TreeMap<>(Map.ofEntries(
+            Map.entry("accounts", "People, sessions and one-time links"),
+            Map.entry("bench", "Builds, lines and what would fit them"),
+            Map.entry("catalogue", "Parts, chips and what is known of them"),
+            Map.entry("exchange", "Parts as files"),
+            Map.entry("guide", "Guides, tiers and editions"),
+            Map.entry("history", "Prices through time"),
+            Map.entry("press", "Checks before publishing, and publishing"),
+            Map.entry("prices", "Rounds and typed prices"),
+            Map.entry("shops", "Shops and their pages"),
+            Map.entry("triage", "What moved in a period"),
+            Map.entry("editing", "Edits of lines, builds and tiers, undo and history"),
+            Map.entry("intake", "Parts from product pages"),
+            Map.entry("picture", "The author's own pictures"),
+            Map.entry("pricesheet", "Prices to be typed"),
+            Map.entry("round", "Rounds, list by list and page by page")));
 
     @Override
     public Operation customize(Operation operation, HandlerMethod method) {

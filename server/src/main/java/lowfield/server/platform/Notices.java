@@ -52,7 +52,8 @@ public class Notices {
         CATALOGUE,
         OFFERS,
         PAGES,
-        GUIDES
+        GUIDES,
+        PICTURES
     }
 
     private final DSLContext db;

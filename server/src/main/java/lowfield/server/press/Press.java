@@ -10,11 +10,13 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.money.Money;
+import lowfield.core.press.Publication;
 import lowfield.core.press.TotalDrift;
 import lowfield.server.accounts.Person;
 import lowfield.server.archive.Archive;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LoadedEdition;
+import lowfield.server.picture.Pictures;
 import lowfield.server.platform.Conflict;
 import lowfield.server.platform.NotFound;
 import lowfield.server.platform.Stale;
@@ -33,6 +35,7 @@ public class Press {
     private final Publications publications;
     private final Archive archive;
     private final Pages pages;
+    private final Pictures pictures;
 
     Press(
             DSLContext db,
@@ -40,13 +43,15 @@ public class Press {
             Preflights preflights,
             Publications publications,
             Archive archive,
-            Pages pages) {
+            Pages pages,
+            Pictures pictures) {
         this.db = db;
         this.editions = editions;
         this.preflights = preflights;
         this.publications = publications;
         this.archive = archive;
         this.pages = pages;
+        this.pictures = pictures;
     }
 
     /** What was published: its number and the hash of its snapshot. */
@@ -119,7 +124,10 @@ public class Press {
                             .formatted(shut.size(), gates.size(), first),
                     Map.of("gates", shut));
         }
-        var hash = archive.freeze(editionId, publications.of(loaded, gates), by);
+        var publication = publications.of(loaded, gates);
+        pictures.publish(
+                publication.pictures().stream().map(Publication.Picture::id).toList());
+        var hash = archive.freeze(editionId, publication, by);
         db.update(EDITION)
                 .set(EDITION.STATE, "SUPERSEDED")
                 .where(EDITION.GUIDE_ID.eq(row.getGuideId()), EDITION.STATE.eq("PUBLISHED"))

@@ -19,6 +19,8 @@ import lowfield.server.catalogue.Parts;
 import lowfield.server.catalogue.SoftFacts;
 import lowfield.server.edition.LoadedEdition;
 import lowfield.server.guide.GuideInfo;
+import lowfield.server.picture.Picture;
+import lowfield.server.picture.Pictures;
 import lowfield.server.rates.Rates;
 import org.springframework.stereotype.Component;
 
@@ -30,14 +32,17 @@ class Publications {
     private final Tills tills;
     private final Charting charting;
     private final SoftFacts facts;
+    private final Pictures pictures;
     private final Clock clock;
 
-    Publications(Parts parts, Rates rates, Tills tills, Charting charting, SoftFacts facts, Clock clock) {
+    Publications(
+            Parts parts, Rates rates, Tills tills, Charting charting, SoftFacts facts, Pictures pictures, Clock clock) {
         this.parts = parts;
         this.rates = rates;
         this.tills = tills;
         this.charting = charting;
         this.facts = facts;
+        this.pictures = pictures;
         this.clock = clock;
     }
 
@@ -59,6 +64,7 @@ class Publications {
                 regions(edition.guide(), now),
                 edition.last(),
                 parts.catalogue()::part,
+                pictures(edition),
                 this::reviews);
     }
 
@@ -71,6 +77,20 @@ class Publications {
                 guide.money(),
                 guide.locale(),
                 guide.disclosure());
+    }
+
+    private PressMaterial.Pictures pictures(LoadedEdition edition) {
+        var builds = pictures.firstOfBuilds(edition.tiers().stream()
+                .flatMap(t -> t.builds().stream())
+                .map(b -> b.id())
+                .toList());
+        return new PressMaterial.Pictures(
+                part -> pictures.first(part).map(Publications::shown),
+                build -> Optional.ofNullable(builds.get(build)).map(Publications::shown));
+    }
+
+    private static Publication.Picture shown(Picture picture) {
+        return new Publication.Picture(picture.id(), picture.alternative(), picture.width(), picture.height());
     }
 
     private static Map<UUID, PressMaterial.TierText> texts(LoadedEdition edition) {

@@ -104,7 +104,8 @@ final class PageModel {
                 build.peakWatts().map(w -> terms().peakOf(w)).orElse(""),
                 together(build),
                 build.caveats(),
-                build.firstStart());
+                build.firstStart(),
+                build.picture().orElse(null));
     }
 
     private List<Rows.Group> groups(Publication.Build build, List<Rows.Line> counted, List<Rows.Line> optional) {
@@ -200,7 +201,8 @@ final class PageModel {
                 line.changedFrom().isPresent() ? "new here" : Since.moved(line) == 0 ? "" : words.signed(line.change()),
                 line.alternatives().stream().map(this::option).toList(),
                 line.upgrades().stream().map(this::option).toList(),
-                line.compared().map(Table::compared).orElse(null));
+                line.compared().map(Table::compared).orElse(null),
+                line.picture().orElse(null));
     }
 
     private static String seller(Publication.Source source) {

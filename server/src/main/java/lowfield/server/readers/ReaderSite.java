@@ -44,11 +44,19 @@ public class ReaderSite extends OncePerRequestFilter {
     private final Pages pages;
     private final FrozenPages frozen;
     private final SlotFiller filler;
+    private final PublicImages images;
     private final Settings settings;
     private final Cache<String, Optional<Sent>> cache =
             Caffeine.newBuilder().maximumSize(2_000).expireAfterWrite(FRESH).build();
 
-    ReaderSite(Pages pages, FrozenPages frozen, SlotFiller filler, Settings settings, Notices notices) {
+    ReaderSite(
+            Pages pages,
+            FrozenPages frozen,
+            SlotFiller filler,
+            PublicImages images,
+            Settings settings,
+            Notices notices) {
+        this.images = images;
         this.frozen = frozen;
         this.filler = filler;
         this.pages = pages;
@@ -82,6 +90,9 @@ public class ReaderSite extends OncePerRequestFilter {
         var path = request.getRequestURI();
         var bare = path.length() > 1 && path.endsWith("/") ? path.substring(0, path.length() - 1) : path;
         try {
+            if (images.sent(bare, request, response)) {
+                return;
+            }
             var sent = bare.length() > 200 ? Optional.<Sent>empty() : cache.get(bare, this::find);
             if (sent.isPresent()) {
                 send(request, response, sent.get());

@@ -1,6 +1,7 @@
 package lowfield.server.readers;
 
 import java.util.List;
+import lowfield.core.press.Publication;
 import org.jspecify.annotations.Nullable;
 
 /** What a reader's page shows, in words. */
@@ -24,7 +25,8 @@ final class Rows {
             String change,
             List<Option> alternatives,
             List<Option> upgrades,
-            @Nullable Table compared) {}
+            @Nullable Table compared,
+            Publication.@Nullable Picture picture) {}
 
     record Build(
             String id,
@@ -46,7 +48,8 @@ final class Rows {
             String peak,
             List<Together> together,
             List<String> caveats,
-            List<String> firstStart) {}
+            List<String> firstStart,
+            Publication.@Nullable Picture picture) {}
 
     /** Lines under a heading, which is empty for those of the build itself, and what else counts with them. */
     record Group(String head, List<Line> lines, List<Beyond> beyond) {}

@@ -65,7 +65,8 @@ class DocumentsTest {
                 new Cell.Exact(yen(-120)),
                 List.of(option),
                 List.of(option),
-                Optional.of(table));
+                Optional.of(table),
+                Optional.of(new Publication.Picture(id("drawing"), "The card from its fans' side", 480, 320)));
         var bare = new Publication.Line(
                 id("case"),
                 "Case",
@@ -83,6 +84,7 @@ class DocumentsTest {
                 new Cell.NotKnown(),
                 List.of(),
                 List.of(),
+                Optional.empty(),
                 Optional.empty());
         var included = new Publication.Line(
                 id("memory"),
@@ -101,6 +103,7 @@ class DocumentsTest {
                 new Cell.NotKnown(),
                 List.of(),
                 List.of(),
+                Optional.empty(),
                 Optional.empty());
         var build = new Publication.Build(
                 id("main"),
@@ -126,7 +129,8 @@ class DocumentsTest {
                 List.of(new Publication.SoldTogether(
                         "Pier Nine", List.of("Vane Five"), yen(5), yen(1), SEEN, "https://pier.example/6")),
                 List.of("Mind the length."),
-                List.of("Switch the profile on."));
+                List.of("Switch the profile on."),
+                Optional.of(new Publication.Picture(id("photo"), "The build with its side open", 480, 360)));
         var empty = new Publication.Build(
                 id("other"),
                 "the quiet one",
@@ -145,7 +149,8 @@ class DocumentsTest {
                 List.of(),
                 List.of(),
                 List.of(),
-                List.of());
+                List.of(),
+                Optional.empty());
         return new Publication(
                 Publication.FORMAT,
                 new Publication.Guide(

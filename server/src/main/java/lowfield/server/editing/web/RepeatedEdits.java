@@ -36,8 +36,11 @@ class RepeatedEdits extends OncePerRequestFilter {
     private static final Pattern NEVER_KEPT = Pattern.compile(
             "(?!/api/).*|/api/(session|account|accounts|people|links)(/.*)?|/api/shops/trial|/api/intake/pages");
 
+    /** What takes files of parts, which may only be looked at. */
+    private static final Pattern LISTS = Pattern.compile("/api/kinds/[^/]+/file");
+
     /** What takes whole files, which are read as they come. */
-    private static final Pattern FILES = Pattern.compile("/api/kinds/[^/]+/file");
+    private static final Pattern FILES = Pattern.compile("/api/(kinds/[^/]+/file|.+/pictures)");
 
     private static final int SHORTEST = 8;
     private static final int LONGEST = 64;
@@ -66,7 +69,7 @@ class RepeatedEdits extends OncePerRequestFilter {
 
     /** Whether a file is only looked at, in a transaction that is rolled back. */
     private static boolean isDryRun(HttpServletRequest request) {
-        return FILES.matcher(request.getRequestURI()).matches() && !"false".equals(request.getParameter("dry"));
+        return LISTS.matcher(request.getRequestURI()).matches() && !"false".equals(request.getParameter("dry"));
     }
 
     /**

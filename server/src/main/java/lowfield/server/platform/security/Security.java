@@ -37,7 +37,7 @@ public class Security {
                         .permitAll()
                         .requestMatchers(HttpMethod.GET, "/actuator/health", "/actuator/health/readiness")
                         .permitAll()
-                        .requestMatchers("/api/**")
+                        .requestMatchers("/api/**", "/pictures/**")
                         .authenticated()
                         .requestMatchers("/actuator/**")
                         .denyAll()

@@ -1,0 +1,5 @@
+/** Pictures over HTTP. */
+@NullMarked
+package lowfield.server.picture.web;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,21 @@
+import { describe, expect, it } from 'vitest';
+import { refusal, subjectPath } from './pictures';
+
+describe('pictures', () => {
+  it('are listed where they belong', () => {
+    expect(subjectPath({ part: 'p' })).toBe('/api/parts/p/pictures');
+    expect(subjectPath({ edition: 'e', build: 'b' })).toBe('/api/editions/e/builds/b/pictures');
+  });
+
+  it.each([
+    [{ name: 'a.svg', size: 10, type: 'image/svg+xml' }, 'a.svg is no picture'],
+    [{ name: 'a.txt', size: 10, type: '' }, 'a.txt is no picture'],
+    [{ name: 'a.png', size: 11 * 1024 * 1024, type: 'image/png' }, 'more than 10 MB'],
+  ])('refuses %o before it is sent', (file, words) => {
+    expect(refusal(file)).toContain(words);
+  });
+
+  it('sends what may be a picture', () => {
+    expect(refusal({ name: 'a.webp', size: 10 * 1024 * 1024, type: 'image/webp' })).toBe('');
+  });
+});
