@@ -196,40 +196,6 @@ public class Pictures {
                 .orElseThrow(() -> new NotFound("There is no such picture; it may have been taken out."));
     }
 
-    /** From now on readers may fetch these. */
-    @Transactional
-    public void publish(Collection<UUID> shown) {
-        if (!shown.isEmpty()) {
-            db.update(PICTURE)
-                    .set(PICTURE.PUBLISHED, true)
-                    .where(PICTURE.ID.in(shown))
-                    .execute();
-        }
-    }
-
-    /** The picture in one size, for people who are signed in. */
-    public Optional<DrawnPicture> image(UUID id, PictureSize size) {
-        return image(PICTURE_IMAGE.PICTURE_ID.eq(id), size);
-    }
-
-    /** The same, where a published edition shows it. */
-    public Optional<DrawnPicture> publicImage(UUID id, PictureSize size) {
-        return image(
-                PICTURE_IMAGE
-                        .PICTURE_ID
-                        .eq(id)
-                        .and(PICTURE_IMAGE.PICTURE_ID.in(
-                                db.select(PICTURE.ID).from(PICTURE).where(PICTURE.PUBLISHED))),
-                size);
-    }
-
-    private Optional<DrawnPicture> image(Condition which, PictureSize size) {
-        return db.selectFrom(PICTURE_IMAGE)
-                .where(which, PICTURE_IMAGE.SIZE.eq(size.name()))
-                .fetchOptional(
-                        r -> new DrawnPicture(size, r.getContentType(), r.getWidth(), r.getHeight(), r.getBody()));
-    }
-
     private OffsetDateTime now() {
         return OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
     }

@@ -16,7 +16,7 @@ import lowfield.server.accounts.Person;
 import lowfield.server.archive.Archive;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LoadedEdition;
-import lowfield.server.picture.Pictures;
+import lowfield.server.picture.PictureImages;
 import lowfield.server.platform.Conflict;
 import lowfield.server.platform.NotFound;
 import lowfield.server.platform.Stale;
@@ -35,7 +35,7 @@ public class Press {
     private final Publications publications;
     private final Archive archive;
     private final Pages pages;
-    private final Pictures pictures;
+    private final PictureImages pictures;
 
     Press(
             DSLContext db,
@@ -44,7 +44,7 @@ public class Press {
             Publications publications,
             Archive archive,
             Pages pages,
-            Pictures pictures) {
+            PictureImages pictures) {
         this.db = db;
         this.editions = editions;
         this.preflights = preflights;

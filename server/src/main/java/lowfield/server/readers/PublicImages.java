@@ -9,8 +9,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import lowfield.server.picture.DrawnPicture;
+import lowfield.server.picture.PictureImages;
 import lowfield.server.picture.PictureSize;
-import lowfield.server.picture.Pictures;
 import org.springframework.stereotype.Component;
 
 /**
@@ -22,13 +22,13 @@ class PublicImages {
     private static final Pattern PATH = Pattern.compile("/pictures/([0-9a-f-]{36})/([a-z]+)");
     private static final long HEAP_BYTES = 64L * 1024 * 1024;
 
-    private final Pictures pictures;
+    private final PictureImages pictures;
     private final Cache<String, DrawnPicture> kept = Caffeine.newBuilder()
             .maximumWeight(HEAP_BYTES)
             .weigher((String path, DrawnPicture image) -> image.body().length)
             .build();
 
-    PublicImages(Pictures pictures) {
+    PublicImages(PictureImages pictures) {
         this.pictures = pictures;
     }
 

@@ -9,6 +9,7 @@ import java.util.UUID;
 import lowfield.server.accounts.Person;
 import lowfield.server.catalogue.Parts;
 import lowfield.server.picture.Picture;
+import lowfield.server.picture.PictureImages;
 import lowfield.server.picture.PictureSize;
 import lowfield.server.picture.PictureSubject;
 import lowfield.server.picture.Pictures;
@@ -34,9 +35,11 @@ class PictureController {
     record Words(String alternative) {}
 
     private final Pictures pictures;
+    private final PictureImages images;
     private final Parts parts;
 
-    PictureController(Pictures pictures, Parts parts) {
+    PictureController(Pictures pictures, PictureImages images, Parts parts) {
+        this.images = images;
         this.pictures = pictures;
         this.parts = parts;
     }
@@ -108,7 +111,7 @@ class PictureController {
     @GetMapping("/pictures/{picture}/{size}")
     ResponseEntity<byte[]> image(@PathVariable UUID picture, @PathVariable String size) {
         var image = PictureSize.inAddress(size)
-                .flatMap(s -> pictures.image(picture, s))
+                .flatMap(s -> images.image(picture, s))
                 .orElseThrow(() -> new NotFound("There is no such picture."));
         return ResponseEntity.ok()
                 .cacheControl(
