@@ -69,7 +69,10 @@ public final class FigureReader {
         var text = statement.text();
         var low = text.toLowerCase(Locale.ROOT);
         if (field.name().equals("generation")) {
-            return first("pcie?[ -]?(?:express )?(?:gen ?)?(\\d)(?:\\.0)?", low);
+            return first("pcie?[ -]?(?:express )?(?:gen ?)?(\\d)(?:\\.0)?", low)
+                    .or(() -> statement.label().toLowerCase(Locale.ROOT).matches(".*pcie?.*")
+                            ? first("^(?:gen ?)?(\\d)(?:\\.0)?(?: ?x ?\\d{1,2})?$", low)
+                            : Optional.empty());
         }
         if (field.name().equals("lanes") || field.name().equals("cardLanes")) {
             return first("x ?(16|8|4)\\b", low).or(() -> Quantity.of(text, "", true));
@@ -77,7 +80,9 @@ public final class FigureReader {
         if (kind == Kind.GRAPHICS_CARD && field.name().equals("eightPins")) {
             return low.contains("12v-2x6") || low.contains("12vhpwr")
                     ? Optional.empty()
-                    : first("(\\d) ?[x×] ?8[- ]?pin", low);
+                    : first("(\\d) ?[x×] ?8[- ]?pin", low)
+                            .or(() ->
+                                    statement.label().contains("8") ? first("^(\\d)(?: ?x)?$", low) : Optional.empty());
         }
         if (kind == Kind.GRAPHICS_CARD && field.name().equals("slotsCovered")) {
             return first("^(\\d)(?:[- ]slots?)?$", low);

@@ -18,6 +18,17 @@ final class FigureWords {
             "atx", "ATX");
     private static final Map<String, String> PSU_FORMATS =
             ordered("sfx-?l", "SFX-L", "sfx", "SFX", "tfx", "TFX", "atx(?: ?12v)?", "ATX");
+    private static final Map<String, String> OUTPUTS = ordered(
+            "display ?port|dp",
+            "DisplayPort",
+            "hdmi",
+            "HDMI",
+            "dvi(?:-[di])?",
+            "DVI",
+            "vga",
+            "VGA",
+            "usb[- ]?c",
+            "USB-C");
     private static final Map<String, String> CLASSES = ordered(
             "(?:80 ?(?:plus|\\+) ?)?titanium", "80 PLUS Titanium",
             "(?:80 ?(?:plus|\\+) ?)?platinum", "80 PLUS Platinum",
@@ -104,6 +115,10 @@ final class FigureWords {
             var found = all(field.equals("formats") ? FORMATS : PSU_FORMATS, bare);
             return Optional.of(found).filter(f -> !f.isEmpty());
         }
+        if (field.equals("outputs")) {
+            var found = all(OUTPUTS, bare);
+            return Optional.of(found).filter(f -> !f.isEmpty());
+        }
         if (field.equals("sockets")) {
             var found = new TreeSet<String>();
             for (var word : words.split("[,;/|]")) {
@@ -164,7 +179,7 @@ final class FigureWords {
     }
 
     private static Optional<String> protocol(String words) {
-        if (words.contains("nvme") || words.contains("pcie")) {
+        if (words.contains("nvme")) {
             return Optional.of("NVMe");
         }
         return words.contains("sata") ? Optional.of("SATA") : Optional.empty();

@@ -1,17 +1,19 @@
 package lowfield.core.intake;
 
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lowfield.core.part.Field;
 import lowfield.core.part.Kind;
 
 /**
- * By which labels the figures of a kind are known on pages. A label means a figure only as a whole; what is not listed here,
- * and is not the figure's own name, is not read.
+ * By which labels the figures of a kind are known on pages. A label means a figure by all its words, in whichever order; what
+ * is not listed here, and is not the figure's own name, is not read.
  */
 final class Labels {
     private static final List<String> CASE = List.of(
@@ -36,7 +38,7 @@ final class Labels {
     private static final List<String> CARD = List.of(
             "chip=gpu|chip|chipset|graphics chip|graphics processor|graphics engine|gpu chip",
             "memory=memory size|video memory|vram|memory|graphics memory|memory capacity",
-            "memoryType=memory type|vram type|video memory type",
+            "memoryType=memory type|memory technology|vram type|video memory type",
             "boardPower=board power|total board power|tbp|tgp|total graphics power|power consumption|max power consumption",
             "recommendedSupply=recommended psu|recommended power supply|psu recommendation|minimum system power|recommended system power|required system power|suggested psu",
             "length=length|card length|depth",
@@ -44,9 +46,10 @@ final class Labels {
             "thickness=width|thickness|card thickness",
             "weight=weight|net weight|item weight|product weight",
             "slotsCovered=slot width|slots|slot size|occupied slots|slot",
-            "generation=bus type|interface|pcie|bus interface|bus standard|pcie version|card bus",
+            "generation=bus type|interface|pcie|bus interface|bus standard|pcie version|pcie generation|card bus|pcie standard",
             "lanes=pcie lanes|bus width pcie",
-            "eightPins=power connectors|power connector|supplementary power connectors|external power|power input",
+            "eightPins=power connectors|power connector|supplementary power connectors|external power|power input|8 pin power connectors|8 pin connectors|8 pin pcie connectors|8 pin power",
+            "outputs=outputs|video outputs|display outputs|monitor outputs|display connectors|video connectors|ports|display ports|connections",
             "sixteenPin=power connectors|power connector|supplementary power connectors|external power|power input",
             "noise=noise|noise level");
     private static final List<String> PROCESSOR = List.of(
@@ -62,7 +65,7 @@ final class Labels {
             "coolerInBox=cooler included|boxed cooler|thermal solution|cooler in the box|included cooler",
             "memorySpeed=memory speed|official memory speed|max memory speed|memory support",
             "memoryMost=max memory|maximum memory|max memory size",
-            "generation=pcie version|pci express|pcie|pcie generation|pci express revision",
+            "generation=pcie version|pcie|pcie generation|pcie revision|pcie standard",
             "cardLanes=pcie lanes|pci express lanes",
             "family=family|series|product family",
             "corrects=ecc|ecc support|ecc memory");
@@ -94,7 +97,7 @@ final class Labels {
             "capacity=capacity|storage capacity|size|drive capacity",
             "shape=form factor|format|drive form factor",
             "protocol=interface|protocol|bus",
-            "generation=interface|pcie generation|pcie|bus",
+            "generation=interface|pcie generation|pcie version|pcie revision|pcie standard|pcie|bus",
             "read=sequential read|max sequential read|read speed|seq read|read|maximum read speed|sequential read speed",
             "write=sequential write|max sequential write|write speed|seq write|write|maximum write speed|sequential write speed",
             "endurance=tbw|endurance|terabytes written|total bytes written|endurance tbw|write endurance",
@@ -109,7 +112,7 @@ final class Labels {
             "format=form factor|format|size|psu form factor",
             "length=length|depth|psu length",
             "processorPlugs=eps|cpu connectors|eps connectors|eps plugs|cpu 4 4 pin|eps12v connectors|4 4 pin cpu|8 pin eps",
-            "eightPins=pcie connectors|pcie 8 pin|8 pin pcie|pcie 6 2 pin|pcie connectors 6 2 pin|6 2 pin pcie",
+            "eightPins=pcie connectors|pcie 8 pin|pcie 8 pin connectors|8 pin pcie|pcie 6 2 pin|pcie connectors 6 2 pin|6 2 pin pcie",
             "sixteenPin=12v 2x6|12v 2x6 connector|12v 2x6 connectors|native 12v 2x6|12vhpwr",
             "sataPlugs=sata|sata connectors|sata plugs",
             "cables=modular|modularity|modular design|cable type|cable management|cabling",
@@ -164,30 +167,36 @@ final class Labels {
             Kind.SCREEN,
             SCREEN);
 
+    /** For each kind, the figures that a label means. */
+    private static final Map<Kind, Map<LabelWords, Set<String>>> MEANT =
+            Stream.of(Kind.values()).collect(Collectors.toMap(k -> k, Labels::meant));
+
     private Labels() {}
 
     /** The figures that a label of a page may mean for a kind; one label can tell several. */
     static List<Field> fields(Kind kind, String label) {
-        var bare = plain(label);
+        var meant = MEANT.get(kind).getOrDefault(LabelWords.of(label), Set.of());
         return kind.schema().fields().stream()
-                .filter(f ->
-                        plain(f.label()).equals(bare) || names(kind, f.name()).contains(bare))
+                .filter(f -> meant.contains(f.name()))
                 .toList();
     }
 
-    private static List<String> names(Kind kind, String field) {
-        return Stream.concat(OF.getOrDefault(kind, List.of()).stream(), ALL.stream())
-                .filter(line -> line.startsWith(field + "="))
-                .flatMap(line -> Stream.of(line.substring(field.length() + 1).split("\\|")))
-                .collect(Collectors.toList());
+    private static Map<LabelWords, Set<String>> meant(Kind kind) {
+        var meant = new HashMap<LabelWords, Set<String>>();
+        kind.schema()
+                .fields()
+                .forEach(f -> names(kind, f)
+                        .forEach(label -> meant.computeIfAbsent(LabelWords.of(label), words -> new HashSet<>())
+                                .add(f.name())));
+        return meant;
     }
 
-    /** Small letters and digits with single spaces: "Max. GPU length (mm)" is "max gpu length". */
-    static String plain(String label) {
-        return label.toLowerCase(Locale.ROOT)
-                .replaceAll("\\([^)]*\\)", " ")
-                .replaceAll("[^a-z0-9]+", " ")
-                .strip();
+    private static Stream<String> names(Kind kind, Field field) {
+        var listed = Stream.concat(OF.getOrDefault(kind, List.of()).stream(), ALL.stream())
+                .filter(line -> line.startsWith(field.name() + "="))
+                .flatMap(line ->
+                        Stream.of(line.substring(field.name().length() + 1).split("\\|")));
+        return Stream.concat(Stream.of(field.label()), listed);
     }
 
     /** The unit that a label names for its figure, "length (cm)"; absent without one. */

@@ -5,6 +5,7 @@ import java.math.RoundingMode;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 
 /**
@@ -13,7 +14,9 @@ import java.util.regex.Pattern;
  */
 final class Quantity {
     private static final String NUMBER =
-            "(?<![\\d.,])(\\d{1,6}(?:[.,]\\d{1,2})?|\\d{1,3}(?:[.,]\\d{3}){2,})(?![\\d]|[.,]\\d)";
+            "(?<![\\d.,])(\\d{1,6}(?:[.,]\\d{1,2})?|\\d{1,3}(?:[.,]\\d{3})+)(?![\\d]|[.,]\\d)";
+    /** Units in which nobody writes thousandths: "7,100 MB/s" are seven thousand, "1,234 kg" may be either. */
+    private static final Set<String> WHOLE = Set.of("mm", "w", "watt", "watts", "mb/s", "mhz", "mt/s");
 
     /** For each unit of a figure, the units it can be written in and what one of them makes. */
     private static final Map<String, Map<String, BigDecimal>> UNITS = Map.ofEntries(
@@ -95,29 +98,35 @@ final class Quantity {
         var found = Pattern.compile(NUMBER + "\\s*([a-z/%\"()]+)?").matcher(bare);
         var values = found.results()
                 .filter(m -> m.group(2) != null && units.containsKey(m.group(2)))
-                .map(m -> decimal(m.group(1)).multiply(units.get(m.group(2))))
+                .flatMap(m -> decimal(m.group(1), m.group(2)).map(d -> d.multiply(units.get(m.group(2)))).stream())
                 .map(v -> whole(v, up))
                 .distinct()
                 .toList();
         if (values.isEmpty()) {
             return Optional.of(bare.strip())
                     .filter(t -> t.matches("\\d{1,6}([.,]\\d{1,2})?"))
-                    .map(t -> whole(decimal(t), up));
+                    .map(t -> whole(new BigDecimal(t.replace(',', '.')), up));
         }
         // The same size in two units, "345 mm (13.6 in)", is one statement: the unit of the figure is the exact one.
         var exact = found.reset()
                 .results()
                 .filter(m -> unit.toLowerCase(Locale.ROOT).equals(m.group(2)))
-                .map(m -> whole(decimal(m.group(1)), up))
+                .flatMap(m -> decimal(m.group(1), m.group(2)).stream())
+                .map(d -> whole(d, up))
                 .distinct()
                 .toList();
         var told = exact.isEmpty() ? values : exact;
         return told.size() == 1 ? Optional.of(told.get(0)) : Optional.empty();
     }
 
-    private static BigDecimal decimal(String figure) {
-        var groups = figure.matches("\\d{1,3}(?:[.,]\\d{3}){2,}");
-        return new BigDecimal(groups ? figure.replaceAll("[.,]", "") : figure.replace(',', '.'));
+    /** The number as it is meant; absent where "1,234" may be one and a quarter or a thousand and more. */
+    private static Optional<BigDecimal> decimal(String figure, String unit) {
+        var isGrouped = figure.matches("\\d{1,3}(?:[.,]\\d{3})+");
+        if (!isGrouped) {
+            return Optional.of(new BigDecimal(figure.replace(',', '.')));
+        }
+        var isThousands = figure.replaceAll("[^.,]", "").length() > 1 || WHOLE.contains(unit);
+        return isThousands ? Optional.of(new BigDecimal(figure.replaceAll("[.,]", ""))) : Optional.empty();
     }
 
     /** A value that rounding of units has left next to a whole number is that number. */
