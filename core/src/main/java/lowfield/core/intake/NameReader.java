@@ -30,7 +30,8 @@ final class NameReader {
             case POWER_SUPPLY -> psu(found);
             case DRIVE -> drive(found);
             case GRAPHICS_CARD -> card(found);
-            case PROCESSOR -> found.text("chip", chip(name));
+            case PROCESSOR -> processor(found);
+            case CASE -> housing(found);
             case COOLER -> cooler(found);
             case FAN -> found.number("size", "\\b(80|92|120|140|180|200) ?mm\\b");
             case MOTHERBOARD -> motherboard(found);
@@ -58,7 +59,7 @@ final class NameReader {
     }
 
     private void psu(Found found) {
-        found.number("rating", "\\b(\\d{3,4}) ?w(?:att)?\\b");
+        found.number("rating", "\\b(\\d{3,4}) ?w(?:atts?)?\\b");
         if (found.low.matches(".*(80 ?plus|gold|platinum|titanium|bronze).*")) {
             found.text("efficiency", FigureWords.text(kind.name(), "efficiency", found.low));
         }
@@ -79,12 +80,33 @@ final class NameReader {
             found.text("protocol", FigureWords.text(kind.name(), "protocol", found.low));
         }
         found.text("cells", FigureWords.text(kind.name(), "cells", found.low));
+        if (found.low.matches(".*\\b(ssd|nvme|solid[- ]state)\\b.*")) {
+            found.add("type", "solid-state", found.name);
+        } else if (found.low.matches(".*\\b(hdd|hard (disk|drive))\\b.*")) {
+            found.add("type", "hard disk", found.name);
+        }
     }
 
     private void card(Found found) {
         found.text("chip", chip(found.name));
         found.number("memory", "\\b(\\d{1,2}) ?gb?\\b");
         found.text("memoryType", FigureWords.text(kind.name(), "memoryType", found.low));
+    }
+
+    private void processor(Found found) {
+        found.text("chip", chip(found.name));
+        found.number("cores", "\\b(\\d{1,2})(?:[- ]cores?|c/\\d{1,3}t)\\b");
+        found.number("threads", "\\b(\\d{1,3})[- ]threads?\\b|\\b\\d{1,2}c/(\\d{1,3})t\\b");
+        found.socket();
+        if (found.low.matches(".*\\b(with cooler|cooler included)\\b.*")) {
+            found.add("coolerInBox", true, found.name);
+        }
+    }
+
+    private void housing(Found found) {
+        if (found.low.contains("tempered glass")) {
+            found.add("window", true, "tempered glass");
+        }
     }
 
     private void cooler(Found found) {
@@ -99,6 +121,7 @@ final class NameReader {
                 "format",
                 FigureWords.text(kind.name(), "format", found.low)
                         .filter(f -> !f.equals("ATX") || found.low.matches(".*\\batx\\b.*")));
+        found.socket();
         if (found.low.matches(".*\\bwi-?fi\\b.*")) {
             found.add("radio", true, found.name);
         }
@@ -147,6 +170,15 @@ final class NameReader {
                     }
                 }
             });
+        }
+
+        /** "socket Fen", as it is written. */
+        void socket() {
+            var said = Pattern.compile("\\b[Ss]ocket ([\\p{L}\\p{N}][\\p{L}\\p{N}+-]{0,29})")
+                    .matcher(name);
+            if (said.find()) {
+                add("socket", said.group(1), said.group());
+            }
         }
 
         void text(String field, Optional<String> value) {

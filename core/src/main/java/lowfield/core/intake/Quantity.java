@@ -98,21 +98,20 @@ final class Quantity {
         var found = Pattern.compile(NUMBER + "\\s*([a-z/%\"()]+)?").matcher(bare);
         var values = found.results()
                 .filter(m -> m.group(2) != null && units.containsKey(m.group(2)))
-                .flatMap(m -> decimal(m.group(1), m.group(2)).map(d -> d.multiply(units.get(m.group(2)))).stream())
-                .map(v -> whole(v, up))
+                .flatMap(m -> decimal(m.group(1), m.group(2)).map(d -> whole(d, units.get(m.group(2)), up)).stream())
                 .distinct()
                 .toList();
         if (values.isEmpty()) {
             return Optional.of(bare.strip())
                     .filter(t -> t.matches("\\d{1,6}([.,]\\d{1,2})?"))
-                    .map(t -> whole(new BigDecimal(t.replace(',', '.')), up));
+                    .map(t -> whole(new BigDecimal(t.replace(',', '.')), BigDecimal.ONE, up));
         }
         // The same size in two units, "345 mm (13.6 in)", is one statement: the unit of the figure is the exact one.
         var exact = found.reset()
                 .results()
                 .filter(m -> unit.toLowerCase(Locale.ROOT).equals(m.group(2)))
                 .flatMap(m -> decimal(m.group(1), m.group(2)).stream())
-                .map(d -> whole(d, up))
+                .map(d -> whole(d, BigDecimal.ONE, up))
                 .distinct()
                 .toList();
         var told = exact.isEmpty() ? values : exact;
@@ -129,12 +128,23 @@ final class Quantity {
         return isThousands ? Optional.of(new BigDecimal(figure.replaceAll("[.,]", ""))) : Optional.empty();
     }
 
-    /** A value that rounding of units has left next to a whole number is that number. */
-    private static int whole(BigDecimal value, boolean up) {
+    /**
+     * The figure in whole units. What turning one unit into another has left next to a whole number is that number, as far as
+     * the figure was written exactly enough to tell: "2.05 in" are 52 mm, "6.5 in" are not 165 for that reason.
+     */
+    private static int whole(BigDecimal figure, BigDecimal factor, boolean up) {
+        var value = figure.multiply(factor);
         var near = value.setScale(0, RoundingMode.HALF_UP);
-        if (near.subtract(value).abs().compareTo(n("0.05")) <= 0) {
+        if (near.subtract(value).abs().compareTo(slack(figure, factor)) <= 0) {
             return near.intValueExact();
         }
         return value.setScale(0, up ? RoundingMode.CEILING : RoundingMode.FLOOR).intValueExact();
+    }
+
+    /** Half of the last digit that was written, where that is less than half a unit. */
+    private static BigDecimal slack(BigDecimal figure, BigDecimal factor) {
+        var least = n("0.05");
+        var half = n("0.5").scaleByPowerOfTen(-figure.scale()).multiply(factor);
+        return factor.compareTo(BigDecimal.ONE) != 0 && half.compareTo(n("0.5")) < 0 ? half.max(least) : least;
     }
 }

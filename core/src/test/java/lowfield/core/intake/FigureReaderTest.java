@@ -37,6 +37,8 @@ class FigureReaderTest {
             CASE          | GPU clearance (cm)        | 34.5               | cardLength        | 345
             CASE          | CPU cooler height         | 6.5"               | coolerHeight      | 165
             CASE          | CPU cooler height         | 165.9 mm           | coolerHeight      | 165
+            CASE          | CPU cooler height         | 6.69 in            | coolerHeight      | 170
+            GRAPHICS_CARD | Card thickness            | 2.05 in            | thickness         | 52
             CASE          | Volume                    | 44 litres          | volume            | 44
             CASE          | 3.5" Drive Bays           | 2 (removable)      | bays35            | 2
             GRAPHICS_CARD | Length                    | 242.4 mm           | length            | 243
@@ -126,6 +128,14 @@ class FigureReaderTest {
         assertThat(read(Kind.GRAPHICS_CARD, "Lune Vane Five 8 GB short"))
                 .containsEntry("chip", List.of("Vane Five"))
                 .containsEntry("memory", List.of(8));
+        assertThat(read(Kind.PROCESSOR, "Fennel 6-core, 12 threads, socket Fen"))
+                .containsEntry("cores", List.of(6))
+                .containsEntry("threads", List.of(12))
+                .containsEntry("socket", List.of("Fen"));
+        assertThat(read(Kind.PROCESSOR, "Fennel 8C/16T 5.1 GHz"))
+                .containsEntry("cores", List.of(8))
+                .containsEntry("threads", List.of(16))
+                .doesNotContainKey("boost");
         assertThat(read(Kind.COOLER, "Mere 280 mm AIO")).containsEntry("radiator", List.of(280));
     }
 

@@ -1,5 +1,7 @@
 package lowfield.server.intake;
 
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -32,8 +34,10 @@ public class PartIntake {
     private final Parts parts;
     private final PartNumbers numbers;
     private final Chips chips;
+    private final Clock clock;
 
-    PartIntake(ShopPages pages, Parts parts, PartNumbers numbers, Chips chips) {
+    PartIntake(ShopPages pages, Parts parts, PartNumbers numbers, Chips chips, Clock clock) {
+        this.clock = clock;
         this.pages = pages;
         this.parts = parts;
         this.numbers = numbers;
@@ -82,10 +86,12 @@ public class PartIntake {
             return none(shop, why.isEmpty() ? "nothing came back" : why);
         }
         var known = chips.all();
-        var products = ProductPage.read(fetched.html(), shop.name(), Money.currencyOf(shop.currency())).stream()
-                .limit(60)
-                .map(d -> part(d, shop, kind, known))
-                .toList();
+        var products =
+                ProductPage.read(fetched.html(), shop.name(), Money.currencyOf(shop.currency()), LocalDate.now(clock))
+                        .stream()
+                        .limit(60)
+                        .map(d -> part(d, shop, kind, known))
+                        .toList();
         return products.isEmpty()
                 ? none(shop, "the page names no product")
                 : new PageRead(shop(shop), shop.name(), shop.currency(), products, null);

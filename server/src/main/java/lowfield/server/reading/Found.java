@@ -1,13 +1,19 @@
 package lowfield.server.reading;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 
 /** A product's description found in a page, and where. */
 record Found(JsonNode node, String where) {
     private static final List<String> GTINS = List.of("gtin13", "gtin", "gtin14", "gtin12", "gtin8");
+
+    /** Under what shops state their own numbers. */
+    private static final List<String> NUMBERS = List.of("sku", "productID", "identifier");
 
     Optional<String> gtin() {
         return GTINS.stream().flatMap(g -> Nodes.text(node, g).stream()).findFirst();
@@ -23,25 +29,47 @@ record Found(JsonNode node, String where) {
                         && makerNumber().filter(identity::isMakerNumber).isPresent();
     }
 
-    /**
-     * The one that is the part that is looked for: by GTIN or maker's number, else the only one there is.
-     */
-    static Optional<Found> one(List<Found> products, Identity identity) {
-        return products.stream()
-                .filter(p -> p.is(identity))
-                .findFirst()
-                .or(() -> distinct(products).size() == 1 ? Optional.of(products.get(0)) : Optional.empty());
+    private boolean hasAddress(Identity identity) {
+        return Stream.concat(
+                        Nodes.each(node.path("url")).stream(),
+                        Nodes.each(node.path("offers")).stream().flatMap(o -> Nodes.each(o.path("url")).stream()))
+                .filter(JsonNode::isString)
+                .anyMatch(u -> identity.isAddress(u.asString()));
     }
 
-    /** Without the same product described twice. */
-    private static List<String> distinct(List<Found> products) {
-        return products.stream()
-                .map(p -> p.gtin()
+    private boolean hasNumberInAddress(Identity identity) {
+        return NUMBERS.stream().flatMap(n -> Nodes.text(node, n).stream()).anyMatch(identity::isInAddress);
+    }
+
+    /**
+     * The one that is the part that is looked for: by GTIN or maker's number, by its address, by the shop's own number in the
+     * address; else the only one there is. Of several that could be meant none is.
+     */
+    static Optional<Found> one(List<Found> products, Identity identity) {
+        var all = once(products);
+        return all.stream()
+                .filter(p -> p.is(identity))
+                .findFirst()
+                .or(() -> only(all, p -> p.hasAddress(identity)))
+                .or(() -> only(all, p -> p.hasNumberInAddress(identity)))
+                .or(() -> only(all, p -> true));
+    }
+
+    private static Optional<Found> only(List<Found> products, Predicate<Found> which) {
+        var all = products.stream().filter(which).limit(2).toList();
+        return all.size() == 1 ? Optional.of(all.get(0)) : Optional.empty();
+    }
+
+    /** Without the same product described twice; its first description stands. */
+    static List<Found> once(List<Found> products) {
+        var first = new LinkedHashMap<String, Found>();
+        products.forEach(p -> first.putIfAbsent(
+                p.gtin()
                         .or(p::makerNumber)
                         .or(() -> Nodes.text(p.node(), "name"))
-                        .orElse(""))
-                .distinct()
-                .toList();
+                        .orElse(""),
+                p));
+        return List.copyOf(first.values());
     }
 
     /** Products in a tree of schema.org data, outermost first; those inside offers are other people's business. */

@@ -1,6 +1,8 @@
 package lowfield.server.reading;
 
 import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
@@ -22,8 +24,10 @@ final class OfferReader {
 
     private final String shop;
     private final Currency currency;
+    private final LocalDate today;
 
-    OfferReader(String shop, Currency currency) {
+    OfferReader(String shop, Currency currency, LocalDate today) {
+        this.today = today;
         this.shop = shop;
         this.currency = currency;
     }
@@ -35,21 +39,40 @@ final class OfferReader {
         gather(product.node().path("offers"), product.where() + " > offers", offers);
         var seen = new ArrayList<SeenOffer>();
         var bundles = new ArrayList<SeenBundle>();
-        var refused = new ArrayList<String>();
+        var told = new ArrayList<String>();
         for (var offer : offers.subList(0, Math.min(offers.size(), MOST_OFFERS))) {
             try {
                 if (BundleReader.isBundle(offer.node())) {
                     bundle(offer).ifPresent(bundles::add);
                 } else {
                     seen.add(offer(offer));
+                    passed(offer.node()).ifPresent(told::add);
                 }
             } catch (RuleBroken unusable) {
-                refused.add(unusable.getMessage());
+                told.add(unusable.getMessage());
             }
         }
-        return seen.isEmpty() && refused.isEmpty()
+        return seen.isEmpty() && told.isEmpty()
                 ? PageReading.nothing("the page offers nothing")
-                : new PageReading(List.copyOf(seen), List.copyOf(bundles), List.copyOf(refused));
+                : new PageReading(List.copyOf(seen), List.copyOf(bundles), List.copyOf(told));
+    }
+
+    /** A price may be older than it looks: told, and taken all the same, since most shops forget the date. */
+    private Optional<String> passed(JsonNode offer) {
+        return Nodes.text(offer, "priceValidUntil")
+                .or(() -> Nodes.text(specification(offer), "validThrough"))
+                .filter(text -> text.matches("\\d{4}-\\d{2}-\\d{2}.*"))
+                .flatMap(text -> date(text.substring(0, 10)))
+                .filter(until -> until.isBefore(today))
+                .map(until -> "a price says that it was valid until %s only".formatted(until));
+    }
+
+    private static Optional<LocalDate> date(String text) {
+        try {
+            return Optional.of(LocalDate.parse(text));
+        } catch (DateTimeParseException none) {
+            return Optional.empty();
+        }
     }
 
     /** Single offers; a gathered one stands for those in it. */

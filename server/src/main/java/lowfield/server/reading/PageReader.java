@@ -1,5 +1,6 @@
 package lowfield.server.reading;
 
+import java.time.LocalDate;
 import java.util.Currency;
 import java.util.Optional;
 
@@ -11,8 +12,8 @@ public final class PageReader {
     private final OfferReader offers;
 
     /** For pages of a shop, whose declared currency every price must have. */
-    public PageReader(String shop, Currency currency) {
-        offers = new OfferReader(shop, currency);
+    public PageReader(String shop, Currency currency, LocalDate today) {
+        offers = new OfferReader(shop, currency, today);
     }
 
     /** Reads a page; when the page names a GTIN and one is expected they must agree. */
@@ -31,7 +32,7 @@ public final class PageReader {
         return Found.one(data.products(), identity)
                 .map(product -> reading(product, identity))
                 .orElseGet(() -> PageReading.nothing(
-                        "the page describes %d products, and none of them names this part's GTIN or maker's number"
+                        "the page describes %d products, and none of them names this part's GTIN, maker's number or address"
                                 .formatted(data.products().size())));
     }
 

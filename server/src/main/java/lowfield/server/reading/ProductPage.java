@@ -1,6 +1,6 @@
 package lowfield.server.reading;
 
-import java.util.ArrayList;
+import java.time.LocalDate;
 import java.util.Currency;
 import java.util.List;
 import java.util.Optional;
@@ -13,7 +13,6 @@ import tools.jackson.databind.JsonNode;
 /** What a page says of the products on it: names, numbers, and every labelled statement. Names are text, never markup. */
 public final class ProductPage {
     private static final int LONGEST = 200;
-    private static final int MOST_STATEMENTS = 400;
     private static final List<String> MEASURES = List.of("weight", "depth", "height", "width", "color", "size");
 
     private ProductPage() {}
@@ -33,10 +32,10 @@ public final class ProductPage {
             PageReading offers) {}
 
     /** The products of a page of a shop; statements that stand in the page itself belong to its only product. */
-    public static List<Described> read(String html, String shop, Currency currency) {
+    public static List<Described> read(String html, String shop, Currency currency, LocalDate today) {
         var data = PageData.of(html);
-        var found = data.products();
-        var onPage = found.size() > 1 ? List.<Statement>of() : statements(data.page());
+        var found = Found.once(data.products());
+        var onPage = found.size() > 1 ? List.<Statement>of() : new PageStatements(data.page()).all();
         if (found.isEmpty()) {
             return heading(data.page())
                     .map(name -> new Described(
@@ -50,7 +49,7 @@ public final class ProductPage {
                     .stream()
                     .toList();
         }
-        var offers = new OfferReader(shop, currency);
+        var offers = new OfferReader(shop, currency, today);
         return found.stream()
                 .map(f -> described(f, onPage, data.page(), offers))
                 .filter(d -> !d.name().isEmpty())
@@ -60,7 +59,7 @@ public final class ProductPage {
     private static Described described(Found found, List<Statement> onPage, Document page, OfferReader offers) {
         var node = found.node();
         var own =
-                Stream.concat(properties(node, found.where()), onPage.stream()).limit(MOST_STATEMENTS);
+                Stream.concat(properties(node, found.where()), onPage.stream()).limit(PageStatements.MOST);
         return new Described(
                 plain(Nodes.text(node, "name").or(() -> heading(page)).orElse("")),
                 maker(node),
@@ -124,43 +123,6 @@ public final class ProductPage {
         };
     }
 
-    /** Rows of two cells, terms with their descriptions, and list items of the form "label: text". */
-    private static List<Statement> statements(Document page) {
-        var all = new ArrayList<Statement>();
-        var tables = page.select("table");
-        for (int i = 0; i < tables.size(); i++) {
-            for (var row : tables.get(i).select("tr")) {
-                var cells = row.select("> th, > td");
-                if (cells.size() == 2) {
-                    add(all, cells.get(0).text(), cells.get(1).text(), "table " + (i + 1));
-                }
-            }
-        }
-        for (var term : page.select("dl dt")) {
-            var said = term.nextElementSibling();
-            if (said != null && said.normalName().equals("dd")) {
-                add(all, term.text(), said.text(), "the page's list");
-            }
-        }
-        for (var item : page.select("li")) {
-            var parts = item.children().select("ul, ol").isEmpty() ? item.text().split(":", 2) : new String[0];
-            if (parts.length == 2) {
-                add(all, parts[0], parts[1], "the page's list");
-            }
-        }
-        return all;
-    }
-
-    private static void add(List<Statement> all, String label, String text, String where) {
-        var bare = plain(label).replaceFirst(":$", "");
-        if (all.size() < MOST_STATEMENTS
-                && !bare.isEmpty()
-                && bare.length() <= 80
-                && !plain(text).isEmpty()) {
-            all.add(new Statement(bare, plain(text), where));
-        }
-    }
-
     private static Optional<String> heading(Document page) {
         return page.select("h1").stream()
                 .map(Element::text)
@@ -169,7 +131,7 @@ public final class ProductPage {
                 .findFirst();
     }
 
-    private static String plain(String text) {
+    static String plain(String text) {
         var bare = Nodes.plain(text).replaceAll("\\s+", " ").strip();
         return bare.length() > LONGEST ? bare.substring(0, LONGEST).strip() : bare;
     }

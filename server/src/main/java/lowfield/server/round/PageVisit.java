@@ -103,9 +103,10 @@ class PageVisit {
         }
     }
 
-    private static PageReading reading(VisitedShop shop, Visits.PageTask task, Fetched.Page page) {
+    private PageReading reading(VisitedShop shop, Visits.PageTask task, Fetched.Page page) {
         try {
-            return new PageReader(shop.name(), Money.currencyOf(shop.currency())).read(page.html(), task.identity());
+            return new PageReader(shop.name(), Money.currencyOf(shop.currency()), now().toLocalDate())
+                    .read(page.html(), task.identity());
         } catch (RuntimeException hostile) {
             LOG.warn("A page of {} could not be read", shop.name(), hostile);
             return PageReading.nothing("the page could not be read");
@@ -114,10 +115,10 @@ class PageVisit {
 
     private void keep(Sighting sighting, PageReading reading, Optional<String> etag) {
         var state = reading.offers().isEmpty() ? "FAILED" : "READ";
-        if (visits.close(sighting.round(), sighting.page(), state, String.join("; ", reading.refused()))) {
+        if (visits.close(sighting.round(), sighting.page(), state, String.join("; ", reading.told()))) {
             observations.keep(sighting, reading.offers());
             bundles.keep(sighting, reading.bundles());
-            var whole = reading.refused().isEmpty() && !reading.offers().isEmpty();
+            var whole = reading.told().isEmpty() && !reading.offers().isEmpty();
             visits.mark(sighting.page(), whole ? etag : Optional.empty(), sighting.at());
         }
     }

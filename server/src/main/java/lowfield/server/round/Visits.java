@@ -93,7 +93,8 @@ class Visits {
                         r.value1(),
                         r.value2(),
                         r.value3(),
-                        new Identity(Optional.ofNullable(r.value4()).map(Gtin::new), Optional.ofNullable(r.value5())),
+                        new Identity(Optional.ofNullable(r.value4()).map(Gtin::new), Optional.ofNullable(r.value5()))
+                                .at(r.value3()),
                         Optional.ofNullable(r.value6()).filter(e -> r.value7() != null),
                         Optional.ofNullable(r.value7()),
                         r.value8()));

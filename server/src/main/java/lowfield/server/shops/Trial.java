@@ -1,5 +1,7 @@
 package lowfield.server.shops;
 
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -30,8 +32,10 @@ public class Trial {
 
     private final Outbound outbound;
     private final TrialPace pace;
+    private final Clock clock;
 
-    Trial(Outbound outbound, TrialPace pace) {
+    Trial(Outbound outbound, TrialPace pace, Clock clock) {
+        this.clock = clock;
         this.outbound = outbound;
         this.pace = pace;
     }
@@ -88,10 +92,11 @@ public class Trial {
         return new Outcome(List.of(), List.of(sentence), List.of(), 0);
     }
 
-    private static Outcome page(Asked asked, String html) {
-        var reading = new PageReader(asked.name(), Money.currencyOf(asked.currency())).read(html, Identity.UNKNOWN);
+    private Outcome page(Asked asked, String html) {
+        var reading = new PageReader(asked.name(), Money.currencyOf(asked.currency()), LocalDate.now(clock))
+                .read(html, Identity.UNKNOWN.at(asked.path()));
         var offers = reading.offers().stream().map(o -> told(o, null)).toList();
-        return new Outcome(offers, reading.refused(), List.of(), offers.size());
+        return new Outcome(offers, reading.told(), List.of(), offers.size());
     }
 
     private static Outcome list(Asked asked, StoredBody body) {

@@ -5,6 +5,7 @@ import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
+import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -46,7 +47,7 @@ class PartIntakeTest {
     private final Parts parts = mock(Parts.class);
     private final PartNumbers numbers = mock(PartNumbers.class);
     private final Chips chips = mock(Chips.class);
-    private final PartIntake intake = new PartIntake(pages, parts, numbers, chips);
+    private final PartIntake intake = new PartIntake(pages, parts, numbers, chips, Clock.systemUTC());
 
     @BeforeEach
     void aCatalogueThatKnowsNothing() {

@@ -2,6 +2,7 @@ package lowfield.server.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
 import java.util.Currency;
 import java.util.Optional;
 import java.util.Random;
@@ -18,7 +19,7 @@ class PageReaderTest {
             "{\"@type\":\"Offer\",\"price\":\"309.00\",\"priceCurrency\":\"EUR\",\"availability\":\"https://schema.org/InStock\"}";
 
     private static PageReading read(String json) {
-        return new PageReader("Ferrowby", Currency.getInstance("EUR"))
+        return new PageReader("Ferrowby", Currency.getInstance("EUR"), LocalDate.of(2026, 12, 1))
                 .read("<html><script type=\"application/ld+json\">" + json + "</script></html>", Optional.empty());
     }
 
@@ -80,7 +81,7 @@ class PageReaderTest {
     void aPriceThatIsNoneNeverComesOut(String price, String why) {
         var reading = read(product(OFFER.replace("\"309.00\"", price)));
         assertThat(reading.offers()).isEmpty();
-        assertThat(reading.refused().get(0)).contains(why);
+        assertThat(reading.told().get(0)).contains(why);
     }
 
     @Test
@@ -95,8 +96,8 @@ class PageReaderTest {
         var page =
                 "<script type=\"application/ld+json\">{\"@type\":\"Product\",\"gtin13\":\"2040000000073\",\"offers\":"
                         + OFFER + "}</script>";
-        var reader = new PageReader("Ferrowby", Currency.getInstance("EUR"));
-        assertThat(reader.read(page, Optional.of("2040000000219")).refused().get(0))
+        var reader = new PageReader("Ferrowby", Currency.getInstance("EUR"), LocalDate.of(2026, 12, 1));
+        assertThat(reader.read(page, Optional.of("2040000000219")).told().get(0))
                 .contains("another product");
         assertThat(reader.read(page, Optional.of("2040000000073")).offers()).hasSize(1);
     }
@@ -105,12 +106,12 @@ class PageReaderTest {
     void oneBadOfferDoesNotSpoilTheOthers() {
         var reading = read(product("[" + OFFER + "," + OFFER.replace("EUR", "PLN") + "]"));
         assertThat(reading.offers()).hasSize(1);
-        assertThat(reading.refused()).containsExactly("a price is in PLN; this shop's are in EUR");
+        assertThat(reading.told()).containsExactly("a price is in PLN; this shop's are in EUR");
     }
 
     @Test
     void deepAndManyStayBounded() {
-        assertThat(read("[".repeat(5000)).refused()).isNotEmpty();
+        assertThat(read("[".repeat(5000)).told()).isNotEmpty();
         assertThat(read(product("[" + (OFFER + ",").repeat(5000) + OFFER + "]")).offers())
                 .hasSizeLessThanOrEqualTo(100);
     }
@@ -120,7 +121,7 @@ class PageReaderTest {
     void aDamagedPageIsNeverAnError() {
         var page = "<html><script type=\"application/ld+json\">" + product("[" + OFFER + "]") + "</script></html>";
         var random = new Random(17);
-        var reader = new PageReader("Ferrowby", Currency.getInstance("EUR"));
+        var reader = new PageReader("Ferrowby", Currency.getInstance("EUR"), LocalDate.of(2026, 12, 1));
         for (int i = 0; i < 2000; i++) {
             var damaged = new StringBuilder(page);
             for (int k = 0; k < 1 + random.nextInt(4); k++) {
@@ -132,7 +133,7 @@ class PageReaderTest {
                 }
             }
             var reading = reader.read(damaged.toString(), Optional.empty());
-            assertThat(reading.offers().size() + reading.refused().size())
+            assertThat(reading.offers().size() + reading.told().size())
                     .as(damaged.toString())
                     .isPositive();
             assertThat(reading.offers())
@@ -153,14 +154,14 @@ class PageReaderTest {
     void aRangeOfPricesIsNoPriceUnlessItIsOne() {
         var range =
                 "{\"@type\":\"AggregateOffer\",\"lowPrice\":\"300\",\"highPrice\":\"%s\",\"priceCurrency\":\"EUR\"}";
-        assertThat(read(product(range.formatted("340"))).refused().get(0)).contains("only a range of prices");
+        assertThat(read(product(range.formatted("340"))).told().get(0)).contains("only a range of prices");
         assertThat(read(product(range.formatted("300"))).offers().get(0).price())
                 .contains(Money.of(30000, "EUR"));
     }
 
     @Test
     void amongSeveralProductsTheOneThatIsLookedForIsRead() {
-        var reader = new PageReader("Ferrowby", Currency.getInstance("EUR"));
+        var reader = new PageReader("Ferrowby", Currency.getInstance("EUR"), LocalDate.of(2026, 12, 1));
         var page =
                 "<script type=\"application/ld+json\">[{\"@type\":\"Product\",\"gtin\":\"2040000000073\",\"offers\":%s},"
                                 .formatted(OFFER.replace("309.00", "99.00"))
@@ -188,7 +189,7 @@ class PageReaderTest {
                 <link itemprop="itemCondition" href="http://schema.org/RefurbishedCondition">
                 <span itemprop="seller" itemscope itemtype="https://schema.org/Organization"><i itemprop="name">Turnstone</i></span>
                 </div></div>""";
-        var offer = new PageReader("Shop", Currency.getInstance("EUR"))
+        var offer = new PageReader("Shop", Currency.getInstance("EUR"), LocalDate.of(2026, 12, 1))
                 .read(page, Optional.of("2040000000981"))
                 .offers()
                 .get(0);
@@ -242,6 +243,6 @@ class PageReaderTest {
         var pair = PAIR.formatted(1, ",\"gtin\":\"2040000002244\"").replace("EUR", "PLN");
         var reading = read(product("[" + OFFER + "," + pair + "]"));
         assertThat(reading.bundles()).isEmpty();
-        assertThat(reading.refused()).anyMatch(r -> r.contains("PLN"));
+        assertThat(reading.told()).anyMatch(r -> r.contains("PLN"));
     }
 }

@@ -2,17 +2,20 @@ package lowfield.server.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
 import java.util.Optional;
 import lowfield.core.money.Money;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Pages as shops really publish them: wrapped, split, with several products, or with meta tags alone. */
 class PagesAsTheyAreTest {
     private static final String OFFER =
             "\"offers\":{\"@type\":\"Offer\",\"price\":\"309.00\",\"priceCurrency\":\"EUR\",\"availability\":\"InStock\"}";
-    private static final PageReader READER = new PageReader("Ferrowby", Money.currencyOf("EUR"));
+    private static final PageReader READER =
+            new PageReader("Ferrowby", Money.currencyOf("EUR"), LocalDate.of(2026, 12, 1));
 
     private static String script(String json) {
         return "<script type=\"application/ld+json\">" + json + "</script>";
@@ -23,7 +26,7 @@ class PagesAsTheyAreTest {
     }
 
     private static void tells309(PageReading reading) {
-        assertThat(reading.refused()).isEmpty();
+        assertThat(reading.told()).isEmpty();
         assertThat(reading.offers())
                 .singleElement()
                 .satisfies(o -> assertThat(o.price().orElseThrow().minor()).isEqualTo(30900));
@@ -63,7 +66,7 @@ class PagesAsTheyAreTest {
                 script(
                         "[{\"@id\":\"#a\",\"@type\":\"Product\",\"offers\":{\"@id\":\"#b\"}},{\"@id\":\"#b\",\"offers\":{\"@id\":\"#a\"}}]"));
         assertThat(reading.offers()).isEmpty();
-        assertThat(reading.refused()).isNotEmpty();
+        assertThat(reading.told()).isNotEmpty();
     }
 
     @Test
@@ -93,10 +96,60 @@ class PagesAsTheyAreTest {
         var two = script("[{\"@type\":\"Product\",\"name\":\"black\",\"gtin13\":\"4006381333931\"," + OFFER
                 + "},{\"@type\":\"Product\",\"name\":\"white\",\"mpn\":\"W-1\"," + OFFER.replace("309", "319") + "}]");
         assertThat(read(two).offers()).isEmpty();
-        assertThat(read(two).refused().get(0)).contains("describes 2 products");
+        assertThat(read(two).told().get(0)).contains("describes 2 products");
         assertThat(READER.read(two, Optional.of("4006381333931")).offers()).hasSize(1);
         var byNumber = READER.read(two, new Identity(Optional.empty(), Optional.of("w-1")));
         assertThat(byNumber.offers().get(0).price().orElseThrow().minor()).isEqualTo(31900);
+    }
+
+    /** Two colours on one page, each with an address and a number of the shop's own. */
+    private static final String TWO = script(
+            "[{\"@type\":\"Product\",\"name\":\"black\",\"sku\":\"77-1\",\"url\":\"https://ferrowby.example/p/vane?colour=black\","
+                    + OFFER
+                    + "},{\"@type\":\"Product\",\"name\":\"white\",\"sku\":\"77-2\",\"url\":\"https://ferrowby.example/p/vane?colour=white\","
+                    + OFFER.replace("309", "319") + "}]");
+
+    @ParameterizedTest
+    @CsvSource({
+        "/p/vane?colour=white, 31900",
+        "/p/vane?colour=black, 30900",
+        "/p/77-2/vane, 31900",
+        "/p/vane?v=77-1, 30900"
+    })
+    void theAddressTellsWhichProductIsMeant(String path, long minor) {
+        var told = READER.read(TWO, Identity.UNKNOWN.at(path)).offers();
+        assertThat(told.get(0).price().orElseThrow().minor()).isEqualTo(minor);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/p/vane", "/p/vane?colour=green", "/p/77-12", "/p/77-1/77-2"})
+    void anAddressThatNamesNoneOrSeveralTellsNothing(String path) {
+        assertThat(READER.read(TWO, Identity.UNKNOWN.at(path)).offers()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"2026-11-30, true", "2026-12-01, false", "2027-01-31T23:59, false", "soon, false", "2026-99-99, false"})
+    void aPriceWhoseDateHasPassedIsTakenAndTold(String until, boolean told) {
+        var dated = OFFER.replace("\"price\"", "\"priceValidUntil\":\"" + until + "\",\"price\"");
+        var reading = read(script("{\"@type\":\"Product\",\"name\":\"V\"," + dated + "}"));
+        assertThat(reading.offers().get(0).price().orElseThrow().minor()).isEqualTo(30900);
+        assertThat(reading.told().stream().anyMatch(s -> s.contains("valid until " + until)))
+                .isEqualTo(told);
+    }
+
+    @Test
+    void aProductThatItsPagePointsToIsOneToo() {
+        var graph =
+                "{\"@graph\":[{\"@type\":\"WebPage\",\"mainEntity\":{\"@id\":\"#p\"}},{\"@type\":\"Product\",\"@id\":\"#p\",\"name\":\"V\","
+                        + OFFER + "}]}";
+        var rows =
+                "<div><div><b>Length</b><i>256 mm</i></div><div><b>Board power</b><i>190 W</i></div><div><b>Weight</b><i>1.2 kg</i></div></div>";
+        var described =
+                ProductPage.read(script(graph) + rows, "Ferrowby", Money.currencyOf("EUR"), LocalDate.of(2026, 12, 1));
+        assertThat(described).hasSize(1);
+        assertThat(described.get(0).statements())
+                .extracting(s -> s.label() + "=" + s.text())
+                .contains("Length=256 mm", "Weight=1.2 kg");
     }
 
     @Test

@@ -9,6 +9,7 @@ import static org.mockito.Mockito.verifyNoInteractions;
 import static org.mockito.Mockito.when;
 
 import java.io.StringReader;
+import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +32,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class TrialOutcomesTest {
     private final Outbound outbound = mock(Outbound.class);
     private final TrialPace pace = mock(TrialPace.class);
-    private final Trial trial = new Trial(outbound, pace);
+    private final Trial trial = new Trial(outbound, pace, Clock.systemUTC());
 
     private static Trial.Asked page(String host, String path) {
         return new Trial.Asked("Ferrowby", host, "EUR", path, false, null);
