@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+  import { useShops } from '$features/shops/queries';
+  import { useQueryClient } from '@tanstack/svelte-query';
   import { api, taken } from '$lib/api/client';
   import { emptyGuide } from '$features/guide/forms';
   import GuideForm from '$features/guide/GuideForm.svelte';
@@ -8,7 +9,7 @@
   import { navigate } from './router';
 
   const queries = useQueryClient();
-  const shops = createQuery(() => ({ queryKey: ['shops'], queryFn: () => taken(api.GET('/api/shops', {})) }));
+  const shops = useShops();
   let form = $state({ ...emptyGuide(), ...here() });
   let isProposed = false;
   $effect(() => {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { useShops } from '$features/shops/queries';
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { tick } from 'svelte';
   import { api, taken, type Schemas } from '$lib/api/client';
@@ -15,7 +16,7 @@
   const desk = useDesk(() => params.guide!);
   const currency = $derived(desk.data?.guide.currency ?? 'EUR');
   const format = $derived(new Format(currency, desk.data?.guide.locale ?? 'en', desk.data?.guide.zone));
-  const shops = createQuery(() => ({ queryKey: ['shops'], queryFn: () => taken(api.GET('/api/shops', {})) }));
+  const shops = useShops();
   const sheet = createQuery(() => ({
     queryKey: ['price-sheet', params.edition],
     staleTime: Infinity,

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+  import { useSites } from '$features/shops/queries';
+  import { useQueryClient } from '@tanstack/svelte-query';
   import { api, taken, type Schemas } from '$lib/api/client';
   import FeedFields from '$features/shops/FeedFields.svelte';
   import { emptyShop, shopForm, typedShop } from '$features/shops/forms';
@@ -10,7 +11,7 @@
   import Told from '$ui/Told.svelte';
 
   const queries = useQueryClient();
-  const shops = createQuery(() => ({ queryKey: ['shops'], queryFn: () => taken(api.GET('/api/shops', {})) }));
+  const shops = useSites();
   let open = $state(false);
   let changing = $state<Schemas['Shop'] | null>(null);
   let typed = $state(emptyShop());
@@ -78,11 +79,14 @@
           <tr class="border-t border-hairline"
             ><td class="py-2 font-semibold">{shop.name}</td><td class="text-soft">{shop.host}</td><td class="text-soft"
               >{shop.region}, {shop.zone}</td
-            ><td class="text-soft">{shop.feed ? 'list and pages' : 'pages'}, one in {shop.paceMs} ms{allowed(shop)}</td
-            ><td class="text-right">{shop.taxPermille / 10}%</td><td class="text-right"
-              >{sum(shop.shippingMinor, shop.currency)}</td
-            ><td class="text-right">{shop.freeFromMinor == null ? 'never' : sum(shop.freeFromMinor, shop.currency)}</td
-            ><td class="text-right">{shop.pages}</td><td class="pl-3 text-right"
+            ><td class="text-soft"
+              >{shop.hasPrices === false ? 'links, for figures only' : shop.feed ? 'list and pages' : 'pages'}, one in {shop.paceMs}
+              ms{allowed(shop)}</td
+            >{#if shop.hasPrices === false}<td colspan="3"></td>{:else}<td class="text-right"
+                >{shop.taxPermille / 10}%</td
+              ><td class="text-right">{sum(shop.shippingMinor, shop.currency)}</td><td class="text-right"
+                >{shop.freeFromMinor == null ? 'never' : sum(shop.freeFromMinor, shop.currency)}</td
+              >{/if}<td class="text-right">{shop.pages}</td><td class="pl-3 text-right"
               ><button class="btn-quiet" aria-label="Change {shop.name}" onclick={() => show(shop)}>Change</button></td
             ></tr
           >
@@ -105,49 +109,58 @@
           placeholder="shop.example"
           disabled={changing !== null}
         />
-        <TextField label="Currency" bind:value={typed.currency} required maxlength={3} disabled={changing !== null} />
-        <TextField label="Region" bind:value={typed.region} maxlength={80} />
-        <TextField label="Time zone" bind:value={typed.zone} required />
-        <TextField label="Tax inside its prices, %" bind:value={typed.tax} inputmode="decimal" />
-        <TextField
-          label="Shipping alone"
-          bind:value={typed.shipping}
-          inputmode="decimal"
-          hint="Empty: as its pages say"
-        />
-        <TextField label="Ships free from" bind:value={typed.free} inputmode="decimal" hint="Empty: never" />
+        {#if typed.hasPrices}
+          <TextField label="Currency" bind:value={typed.currency} required maxlength={3} disabled={changing !== null} />
+          <TextField label="Region" bind:value={typed.region} maxlength={80} />
+          <TextField label="Time zone" bind:value={typed.zone} required />
+          <TextField label="Tax inside its prices, %" bind:value={typed.tax} inputmode="decimal" />
+          <TextField
+            label="Shipping alone"
+            bind:value={typed.shipping}
+            inputmode="decimal"
+            hint="Empty: as its pages say"
+          />
+          <TextField label="Ships free from" bind:value={typed.free} inputmode="decimal" hint="Empty: never" />
+          <TextField
+            label="Takes used goods back for days"
+            bind:value={typed.returns}
+            inputmode="numeric"
+            hint="Empty: it does not say"
+          />
+          <TextField
+            label="Its prices may be shown for days"
+            bind:value={typed.shown}
+            inputmode="numeric"
+            hint="Empty: without end. With a limit none is frozen"
+          />
+        {/if}
         <TextField
           label="Milliseconds between two pages"
           bind:value={typed.pace}
           inputmode="numeric"
           hint="Empty: a second; its robots.txt can ask for more"
         />
-        <TextField
-          label="Takes used goods back for days"
-          bind:value={typed.returns}
-          inputmode="numeric"
-          hint="Empty: it does not say"
-        />
-        <TextField
-          label="Its prices may be shown for days"
-          bind:value={typed.shown}
-          inputmode="numeric"
-          hint="Empty: without end. With a limit none is frozen"
-        />
       </div>
       <div class="flex flex-wrap gap-x-6 gap-y-1">
         <label class="inline-flex items-center gap-2"
-          ><input type="checkbox" bind:checked={typed.mayStore} />its prices may be kept, for charts and comparison</label
+          ><input
+            type="checkbox"
+            disabled={changing !== null}
+            bind:checked={() => !typed.hasPrices, (isMaker) => (typed.hasPrices = !isMaker)}
+          />a maker’s site: read for figures, it has no prices</label
         >
-        <label class="inline-flex items-center gap-2"
-          ><input type="checkbox" bind:checked={typed.mayFreeze} />its prices may stand in published editions</label
-        >
-        <label class="inline-flex items-center gap-2"
-          ><input type="checkbox" bind:checked={typed.hasFeed} />it has a list of all its prices</label
-        >
+        {#if typed.hasPrices}<label class="inline-flex items-center gap-2"
+            ><input type="checkbox" bind:checked={typed.mayStore} />its prices may be kept, for charts and comparison</label
+          >
+          <label class="inline-flex items-center gap-2"
+            ><input type="checkbox" bind:checked={typed.mayFreeze} />its prices may stand in published editions</label
+          >
+          <label class="inline-flex items-center gap-2"
+            ><input type="checkbox" bind:checked={typed.hasFeed} />it has a list of all its prices</label
+          >{/if}
       </div>
-      <TryAddress bind:typed bind:columns />
-      {#if typed.hasFeed}<FeedFields bind:typed {columns} />{/if}
+      {#if typed.hasPrices}<TryAddress bind:typed bind:columns />{/if}
+      {#if typed.hasFeed && typed.hasPrices}<FeedFields bind:typed {columns} />{/if}
       <Told {sentence} />
       <button class="btn btn-main">{changing ? 'Save' : 'Add the shop'}</button>
     </form>

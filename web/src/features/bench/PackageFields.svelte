@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { createQuery } from '@tanstack/svelte-query';
-  import { api, taken, type Schemas } from '$lib/api/client';
+  import { useShops } from '$features/shops/queries';
+  import type { Schemas } from '$lib/api/client';
   import TextField from '$ui/TextField.svelte';
   import { choosable, type ExtrasDraft, type TypedPackage } from './extras.svelte';
 
@@ -19,7 +19,7 @@
     /** Why it does not count any more; empty when it does. */
     ended: string;
   } = $props();
-  const shops = createQuery(() => ({ queryKey: ['shops'], queryFn: () => taken(api.GET('/api/shops', {})) }));
+  const shops = useShops();
   const own = $derived((shops.data ?? []).filter((s) => s.currency === currency));
   const member = (line: string) => pack.members.find((m) => m.line === line);
   const isBound = $derived(pack.members.every((m) => m.key != null));

@@ -1,10 +1,11 @@
 <script lang="ts">
+  import { useShops } from '$features/shops/queries';
   import { createQuery } from '@tanstack/svelte-query';
   import { api, taken } from '$lib/api/client';
   import { steps } from './steps';
 
   /** What a new desk wants first, in order; each can be come back to. */
-  const shops = createQuery(() => ({ queryKey: ['shops'], queryFn: () => taken(api.GET('/api/shops', {})) }));
+  const shops = useShops();
   const kinds = createQuery(() => ({
     queryKey: ['kinds'],
     queryFn: () => taken(api.GET('/api/kinds', {})),

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { createQuery } from '@tanstack/svelte-query';
-  import { api, taken, type Schemas } from '$lib/api/client';
+  import { useShops } from '$features/shops/queries';
+  import type { Schemas } from '$lib/api/client';
   import { toggled } from '$lib/toggled';
   import Fold from '$ui/Fold.svelte';
   import SearchList from '$ui/SearchList.svelte';
@@ -16,7 +16,7 @@
 
   /** The settings of a guide: region, currency, shops and which offers count. */
   let { form = $bindable(), fixedCurrency = false }: { form: Schemas['GuideForm']; fixedCurrency?: boolean } = $props();
-  const shops = createQuery(() => ({ queryKey: ['shops'], queryFn: () => taken(api.GET('/api/shops', {})) }));
+  const shops = useShops();
 </script>
 
 <div class="grid gap-4 sm:grid-cols-2">

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { useShops } from '$features/shops/queries';
   import { createQuery } from '@tanstack/svelte-query';
   import { api, taken } from '$lib/api/client';
   import Dialog from '$ui/Dialog.svelte';
@@ -11,7 +12,7 @@
     currency,
     onsaved,
   }: { part: string | null; currency?: string; onsaved?: () => void } = $props();
-  const shops = createQuery(() => ({ queryKey: ['shops'], queryFn: () => taken(api.GET('/api/shops', {})) }));
+  const shops = useShops();
   const sheet = createQuery(() => ({
     queryKey: ['part', part],
     queryFn: () => taken(api.GET('/api/parts/{id}', { params: { path: { id: part! } } })),

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+  import { useShops } from '$features/shops/queries';
+  import { useQueryClient } from '@tanstack/svelte-query';
   import { api, taken, type Schemas } from '$lib/api/client';
   import Choose from '$ui/Choose.svelte';
   import TextField from '$ui/TextField.svelte';
@@ -9,7 +10,7 @@
   /** A price that the author has seen, with its day and source; it counts at once. */
   let { part, onsaved }: { part: string; onsaved?: () => void } = $props();
   const queries = useQueryClient();
-  const shops = createQuery(() => ({ queryKey: ['shops'], queryFn: () => taken(api.GET('/api/shops', {})) }));
+  const shops = useShops();
   let typed = $state(emptyPrice());
   let sentence = $state('');
   let done = $state('');

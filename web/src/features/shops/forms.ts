@@ -34,6 +34,7 @@ export interface TypedShop {
   mayFreeze: boolean;
   shown: string;
   returns: string;
+  hasPrices: boolean;
   hasFeed: boolean;
   feedPath: string;
   feedFormat: Schemas['FeedForm']['format'];
@@ -56,6 +57,7 @@ export const emptyShop = (): TypedShop => ({
   mayFreeze: true,
   shown: '',
   returns: '',
+  hasPrices: true,
   hasFeed: false,
   feedPath: '',
   feedFormat: 'COMMA',
@@ -80,6 +82,7 @@ export function typedShop(shop: Schemas['Shop']): TypedShop {
     mayFreeze: shop.mayFreeze,
     shown: shop.shownDays == null ? '' : String(shop.shownDays),
     returns: shop.returnDays == null ? '' : String(shop.returnDays),
+    hasPrices: shop.hasPrices !== false,
     hasFeed: shop.feed != null,
     feedPath: shop.feed?.path ?? '',
     feedFormat: shop.feed?.format ?? 'COMMA',
@@ -105,7 +108,7 @@ function whole(what: string, text: string): number | undefined {
 
 /** How the list is read; columns that nobody named are left out. */
 export function feedForm(typed: TypedShop): Schemas['FeedForm'] | undefined {
-  if (!typed.hasFeed) return undefined;
+  if (!typed.hasFeed || !typed.hasPrices) return undefined;
   const columns = Object.fromEntries(Object.entries(typed.columns).filter(([, column]) => column.trim()));
   return {
     path: typed.feedPath,
@@ -135,6 +138,7 @@ export function shopForm(typed: TypedShop): Schemas['Shop'] {
     paceMs: whole('pace', typed.pace),
     lanes: whole('number of lanes', typed.lanes),
     feed: feedForm(typed),
+    hasPrices: typed.hasPrices,
     pages: 0,
   };
 }

@@ -26,7 +26,7 @@ final class ReadMeasure {
     private static final LocalDate TODAY = LocalDate.of(2026, 12, 1);
     private static final int OPEN_LAYOUTS = 5;
     private static final int LAYOUTS = 7;
-    private static final int SHOWN = 400;
+    private static final int SHOWN = 40;
     private static final List<String> CHIPS = Json.read(text("chips.json"), new TypeReference<>() {});
 
     private ReadMeasure() {}

@@ -3,6 +3,7 @@ package lowfield.server.guide;
 import static lowfield.db.Tables.EDITION;
 import static lowfield.db.Tables.GUIDE;
 import static lowfield.db.Tables.GUIDE_SHOP;
+import static lowfield.db.Tables.SHOP;
 
 import java.time.Clock;
 import java.time.OffsetDateTime;
@@ -150,6 +151,9 @@ public class Guides {
     }
 
     private void setShops(UUID guide, GuideForm form) {
+        RuleBroken.unless(
+                !db.fetchExists(SHOP, SHOP.ID.in(form.shops()), SHOP.HAS_PRICES.isFalse()),
+                "A maker's site has no prices; a guide buys at shops.");
         db.deleteFrom(GUIDE_SHOP).where(GUIDE_SHOP.GUIDE_ID.eq(guide)).execute();
         form.shops()
                 .forEach(shop -> db.insertInto(GUIDE_SHOP).values(guide, shop).execute());

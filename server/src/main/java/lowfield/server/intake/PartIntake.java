@@ -127,6 +127,9 @@ public class PartIntake {
     }
 
     private static @Nullable Long price(ProductPage.Described described, Shops.Shop shop) {
+        if (shop.withoutPrices()) {
+            return null;
+        }
         return described.offers().offers().stream()
                 .filter(o -> o.seller().equals(shop.name()) && o.condition() == Condition.NEW)
                 .flatMap(o -> o.price().stream())

@@ -76,7 +76,7 @@ public class TypedPrices {
             return own.of(typed.currency());
         }
         return db.selectFrom(SHOP)
-                .where(SHOP.ID.eq(typed.shop()))
+                .where(SHOP.ID.eq(typed.shop()), SHOP.HAS_PRICES.isTrue())
                 .fetchOptional()
                 .orElseThrow(() -> new NotFound("There is no such shop."));
     }

@@ -44,7 +44,7 @@ public class Shops {
     /**
      * A shop by its public host; sums are in its own currency, tax in thousandths. {@code shownDays}: for how long its
      * prices may be shown after they were seen, if it says; {@code returnDays}: for how long it takes used goods back; {@code paceMs}: the least time between two requests, a second
-     * unless it is served from this machine; {@code lanes}: how many at once, 1 to 8.
+     * unless it is served from this machine; {@code lanes}: how many at once, 1 to 8; {@code hasPrices}: false for a maker's site.
      */
     public record Shop(
             @Nullable UUID id,
@@ -63,8 +63,14 @@ public class Shops {
             @Nullable Integer paceMs,
             @Nullable Integer lanes,
             @Nullable FeedForm feed,
+            @Nullable Boolean hasPrices,
             @Nullable Integer version,
-            int pages) {}
+            int pages) {
+        /** Whether it is a maker's site, which is read for figures and has no prices. */
+        public boolean withoutPrices() {
+            return Boolean.FALSE.equals(hasPrices);
+        }
+    }
 
     @Transactional
     public Shop add(Shop shop) {
@@ -87,6 +93,9 @@ public class Shops {
         RuleBroken.unless(
                 host.equals(now.host()) && shop.currency().equals(now.currency()),
                 "A shop's host and currency stay; add another shop instead.");
+        RuleBroken.unless(
+                shop.withoutPrices() == now.withoutPrices(),
+                "A shop stays a shop, and a maker's site one without prices.");
         RuleBroken.unless(
                 !db.fetchExists(SHOP, SHOP.ID.ne(id), SHOP.NAME.eq(shop.name().strip())),
                 "There is a shop of this name already.");
@@ -117,6 +126,7 @@ public class Shops {
         Money.currencyOf(shop.currency());
         zone(shop.zone());
         Optional.ofNullable(shop.feed()).map(FeedForm::path).ifPresent(PageAddress::checkPath);
+        RuleBroken.unless(!shop.withoutPrices() || shop.feed() == null, "A maker's site has no list of prices.");
         RuleBroken.unless(shop.taxPermille() >= 0 && shop.taxPermille() <= 500, "A tax rate is 0 to 50%%.");
         RuleBroken.unless(
                 shop.paceMs() == null || shop.paceMs() >= 0 && shop.paceMs() <= 60_000,
@@ -151,6 +161,7 @@ public class Shops {
                 Optional.ofNullable(shop.paceMs())
                         .orElse(settings.localShopAddresses().containsKey(host) ? 0 : 1000));
         figures.put(SHOP.LANES, Optional.ofNullable(shop.lanes()).orElse(2));
+        figures.put(SHOP.HAS_PRICES, !shop.withoutPrices());
         figures.put(SHOP.FEED, shop.feed() == null ? null : JSONB.valueOf(Json.write(shop.feed())));
         return figures;
     }
@@ -180,7 +191,10 @@ public class Shops {
                 .orElseThrow(() -> new NotFound("There is no such shop."));
     }
 
-    /** Says that an address at a configured shop speaks of a part; the same address again is left as it is. */
+    /**
+     * Says that an address at a configured shop speaks of a part; the same address again, and one of a
+     * maker's site, which has no prices, is left as it is.
+     */
     @Transactional
     public void addPage(UUID variant, String address) {
         var page = PageAddress.of(address);
@@ -189,6 +203,9 @@ public class Shops {
                 .where(SHOP.HOST.eq(page.host()), SHOP.IS_OWN.isFalse())
                 .fetchOptional();
         RuleBroken.unless(shop.isPresent(), "%s is not the host of a shop here; add the shop first.", page.host());
+        if (!shop.get().getHasPrices()) {
+            return;
+        }
         var taken = db.selectFrom(PRODUCT_PAGE)
                 .where(PRODUCT_PAGE.SHOP_ID.eq(shop.get().getId()), PRODUCT_PAGE.PATH.eq(path))
                 .fetchOptional();
@@ -220,6 +237,7 @@ public class Shops {
                 r.getPaceMs(),
                 r.getLanes(),
                 r.getFeed() == null ? null : Json.read(r.getFeed().data(), FeedForm.class),
+                r.getHasPrices(),
                 r.getVersion(),
                 pages);
     }
