@@ -3,6 +3,7 @@
   import type { Schemas } from '$lib/api/client';
   import Dialog from '$ui/Dialog.svelte';
   import Told from '$ui/Told.svelte';
+  import FromList from './FromList.svelte';
   import LinkCard from './LinkCard.svelte';
   import { addresses, Links } from './links.svelte';
 
@@ -32,7 +33,7 @@
 
 <Dialog
   bind:open={() => open, (is) => ((open = is), is || (links = new Links()), (sentence = ''))}
-  title="Parts from links"
+  title="Parts from links and lists"
   wide
 >
   <div class="overflow-y-auto px-6 py-4">
@@ -59,6 +60,7 @@
       <button class="btn self-end">Read</button>
     </form>
     <Told {sentence} />
+    {#if open}<FromList {kinds} onread={(all) => void read(all.join('\n'))} />{/if}
     {#if links.links.length > 1}<p class="mt-2 flex items-center gap-3" role="status">
         {reading ? `${reading} to read` : `${links.links.length} pages read`}{failed ? `, ${failed} failed` : ''}
         {#if links.ready.length > 1}<button class="btn" onclick={() => void all()}>Add all {links.ready.length}</button

@@ -23,10 +23,21 @@ public class PartNumbers {
         return gtin.flatMap(this::byGtin).or(() -> makerNumber.flatMap(this::byMakerNumber));
     }
 
+    /** Those of the whole catalogue, for whoever asks for many. */
+    public PartCodes codes() {
+        return new PartCodes(db.select(VARIANT.ID, VARIANT.GTIN, VARIANT.MAKER_NUMBER)
+                .from(VARIANT)
+                .where(VARIANT.MERGED_INTO.isNull())
+                .fetch(r -> new PartCodes.Coded(
+                        r.value1(), Optional.ofNullable(r.value2()).map(Gtin::new), Optional.ofNullable(r.value3()))));
+    }
+
     private Optional<UUID> byGtin(String gtin) {
         return db.select(VARIANT.ID)
                 .from(VARIANT)
-                .where(VARIANT.GTIN.eq(new Gtin(gtin).digits()), VARIANT.MERGED_INTO.isNull())
+                .where(
+                        DSL.ltrim(VARIANT.GTIN, DSL.inline("0")).eq(new Gtin(gtin).digits()),
+                        VARIANT.MERGED_INTO.isNull())
                 .fetchOptional(VARIANT.ID);
     }
 

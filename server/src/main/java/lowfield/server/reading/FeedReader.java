@@ -137,6 +137,7 @@ public final class FeedReader {
                 .orElse(shop);
         return new FeedLine(
                 new Identity(cell.apply(FeedForm.Field.GTIN).map(Gtin::new), cell.apply(FeedForm.Field.MAKER_NUMBER)),
+                cell.apply(FeedForm.Field.NAME).map(Nodes::plain).orElse(""),
                 path(cell.apply(FeedForm.Field.LINK)),
                 new SeenOffer(
                         seller.length() > 100 ? seller.substring(0, 100) : seller,

@@ -1,22 +1,19 @@
 package lowfield.server.round;
 
-import static lowfield.db.Tables.VARIANT;
-
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.offer.ListLength;
-import lowfield.core.part.Gtin;
+import lowfield.server.catalogue.PartCodes;
+import lowfield.server.catalogue.PartNumbers;
 import lowfield.server.prices.Listings;
 import lowfield.server.prices.Observations;
 import lowfield.server.reading.FeedLine;
-import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
 
 /**
@@ -27,12 +24,12 @@ import org.springframework.stereotype.Component;
 class FeedIntake {
     private static final int MOST_MATCHED = 200_000;
 
-    private final DSLContext db;
+    private final PartNumbers numbers;
     private final Listings listings;
     private final Observations observations;
 
-    FeedIntake(DSLContext db, Listings listings, Observations observations) {
-        this.db = db;
+    FeedIntake(PartNumbers numbers, Listings listings, Observations observations) {
+        this.numbers = numbers;
         this.listings = listings;
         this.observations = observations;
     }
@@ -55,7 +52,9 @@ class FeedIntake {
         }
 
         void add(FeedLine line) {
-            if (pages.containsKey(line.path()) || codes.part(line.identity()).isPresent()) {
+            if (pages.containsKey(line.path())
+                    || codes.part(line.identity().gtin(), line.identity().makerNumber())
+                            .isPresent()) {
                 RuleBroken.unless(
                         matched.size() < MOST_MATCHED,
                         "the list has more than %,d lines about parts known here; it was not taken in",
@@ -66,7 +65,7 @@ class FeedIntake {
     }
 
     Matching matching(UUID shop) {
-        return matching(shop, codes());
+        return matching(shop, numbers.codes());
     }
 
     Matching matching(UUID shop, PartCodes codes) {
@@ -109,7 +108,9 @@ class FeedIntake {
         var missing = new HashMap<String, UUID>();
         for (var line : matching.matched) {
             if (!matching.pages.containsKey(line.path())) {
-                matching.codes.part(line.identity()).ifPresent(part -> missing.putIfAbsent(line.path(), part));
+                matching.codes
+                        .part(line.identity().gtin(), line.identity().makerNumber())
+                        .ifPresent(part -> missing.putIfAbsent(line.path(), part));
             }
         }
         var now = missing.isEmpty() ? matching.pages : listings.addPages(shop, missing);
@@ -121,14 +122,8 @@ class FeedIntake {
 
     /** The page is known to speak of one part, and the line names the code of another. */
     private static boolean isOfAnother(FeedLine line, Listings.PageOf page, PartCodes codes) {
-        return codes.part(line.identity()).filter(p -> !p.equals(page.part())).isPresent();
-    }
-
-    private PartCodes codes() {
-        return new PartCodes(db.select(VARIANT.ID, VARIANT.GTIN, VARIANT.MAKER_NUMBER)
-                .from(VARIANT)
-                .where(VARIANT.MERGED_INTO.isNull())
-                .fetch(r -> new PartCodes.Coded(
-                        r.value1(), Optional.ofNullable(r.value2()).map(Gtin::new), Optional.ofNullable(r.value3()))));
+        return codes.part(line.identity().gtin(), line.identity().makerNumber())
+                .filter(p -> !p.equals(page.part()))
+                .isPresent();
     }
 }

@@ -7,7 +7,7 @@ import lowfield.server.outbound.Outbound;
 import lowfield.server.outbound.Wanted;
 import org.springframework.stereotype.Service;
 
-/** Asks for one page of a configured shop at its pace, for somebody who waits for it; no other host is ever asked. */
+/** Asks for one page or list of a configured shop at its pace, for somebody who waits for it; no other host is ever asked. */
 @Service
 public class ShopPages {
     private final Shops shops;
@@ -22,6 +22,12 @@ public class ShopPages {
 
     /** A page as it was fetched, and whose it is. */
     public record Page(Shops.Shop shop, PageAddress address, Fetched fetched) {}
+
+    /** A list of a shop, from its path. */
+    public Fetched list(Shops.Shop shop, String path) {
+        pace.await(shop.host());
+        return outbound.fetch(new Wanted(shop.host(), path, Optional.empty(), Wanted.Form.LIST));
+    }
 
     public Page fetch(String address) {
         var page = PageAddress.of(address);

@@ -20,12 +20,13 @@ import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
 import lowfield.core.offer.Stock;
 import lowfield.core.part.Gtin;
+import lowfield.server.catalogue.PartCodes;
+import lowfield.server.catalogue.PartNumbers;
 import lowfield.server.prices.Listings;
 import lowfield.server.prices.Observations;
 import lowfield.server.reading.FeedLine;
 import lowfield.server.reading.Identity;
 import lowfield.server.reading.SeenOffer;
-import org.jooq.DSLContext;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mockito.ArgumentCaptor;
@@ -45,7 +46,7 @@ class FeedIntakeTest {
 
     private final Listings listings = mock(Listings.class);
     private final Observations observations = mock(Observations.class);
-    private final FeedIntake intake = new FeedIntake(mock(DSLContext.class), listings, observations);
+    private final FeedIntake intake = new FeedIntake(mock(PartNumbers.class), listings, observations);
     private final Map<String, Listings.PageOf> pages = new HashMap<>();
     private final List<UUID> standing = new ArrayList<>();
     private final Map<Listings.Key, UUID> ids = new HashMap<>();
@@ -70,7 +71,7 @@ class FeedIntakeTest {
                 Stock.IN_STOCK,
                 false,
                 "line 2");
-        return new FeedLine(new Identity(Optional.ofNullable(gtin), Optional.empty()), path, offer);
+        return new FeedLine(new Identity(Optional.ofNullable(gtin), Optional.empty()), "", path, offer);
     }
 
     private FeedIntake.Taken take(FeedLine... lines) {

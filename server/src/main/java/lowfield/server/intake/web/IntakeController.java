@@ -1,8 +1,10 @@
 package lowfield.server.intake.web;
 
 import io.swagger.v3.oas.annotations.Operation;
+import java.util.UUID;
 import lowfield.core.part.Kind;
 import lowfield.server.intake.PartIntake;
+import lowfield.server.intake.ShopLists;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -15,10 +17,21 @@ import org.springframework.web.bind.annotation.RestController;
 class IntakeController {
     record PageToRead(String address, @Nullable Kind kind) {}
 
-    private final PartIntake intake;
+    record ListToRead(UUID shop) {}
 
-    IntakeController(PartIntake intake) {
+    private final PartIntake intake;
+    private final ShopLists lists;
+
+    IntakeController(PartIntake intake, ShopLists lists) {
+        this.lists = lists;
         this.intake = intake;
+    }
+
+    /** What a shop's list holds that is no part of the catalogue yet; nothing is kept. */
+    @Operation(operationId = "lookThroughList", summary = "List what a shop's list holds that is no part yet")
+    @PostMapping("/lists")
+    ShopLists.Looked look(@RequestBody ListToRead list) {
+        return lists.look(list.shop());
     }
 
     /** What can be read of the parts on a page of a shop; nothing is kept. */

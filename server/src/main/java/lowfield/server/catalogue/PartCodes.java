@@ -1,4 +1,4 @@
-package lowfield.server.round;
+package lowfield.server.catalogue;
 
 import java.util.HashMap;
 import java.util.HashSet;
@@ -7,17 +7,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.part.Gtin;
-import lowfield.server.reading.Identity;
 
 /** The parts of the catalogue by GTIN and by maker's number; a maker's number that two parts have names neither. */
-final class PartCodes {
+public final class PartCodes {
     private final Map<Gtin, UUID> byGtin = new HashMap<>();
     private final Map<String, UUID> byMakerNumber = new HashMap<>();
 
     /** A part and what it is known by. */
-    record Coded(UUID part, Optional<Gtin> gtin, Optional<String> makerNumber) {}
+    public record Coded(UUID part, Optional<Gtin> gtin, Optional<String> makerNumber) {}
 
-    PartCodes(List<Coded> parts) {
+    public PartCodes(List<Coded> parts) {
         var twice = new HashSet<String>();
         for (var coded : parts) {
             coded.gtin().ifPresent(gtin -> byGtin.put(gtin, coded.part()));
@@ -29,7 +28,7 @@ final class PartCodes {
     }
 
     /** The part that is meant, by its GTIN before its maker's number; absent when none is known by either. */
-    Optional<UUID> part(Identity identity) {
-        return identity.gtin().map(byGtin::get).or(() -> identity.makerNumber().map(byMakerNumber::get));
+    public Optional<UUID> part(Optional<Gtin> gtin, Optional<String> makerNumber) {
+        return gtin.map(byGtin::get).or(() -> makerNumber.map(byMakerNumber::get));
     }
 }

@@ -1,4 +1,4 @@
-package lowfield.server.round;
+package lowfield.server.catalogue;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.part.Gtin;
-import lowfield.server.reading.Identity;
 import org.junit.jupiter.api.Test;
 
 /** Which part a line of a list speaks of. */
@@ -20,28 +19,28 @@ class PartCodesTest {
         return new PartCodes.Coded(part, Optional.ofNullable(gtin), Optional.ofNullable(number));
     }
 
-    private static Identity identity(Gtin gtin, String number) {
-        return new Identity(Optional.ofNullable(gtin), Optional.ofNullable(number));
+    private static Optional<UUID> part(PartCodes codes, Gtin gtin, String number) {
+        return codes.part(Optional.ofNullable(gtin), Optional.ofNullable(number));
     }
 
     @Test
     void aGtinDecidesBeforeAMakersNumber() {
         var codes = new PartCodes(List.of(coded(VANE, ONE, "V-5"), coded(FENNEL, OTHER, "F-6")));
-        assertThat(codes.part(identity(ONE, "F-6"))).contains(VANE);
+        assertThat(part(codes, ONE, "F-6")).contains(VANE);
     }
 
     @Test
     void aMakersNumberDoesWhereTheGtinIsNotKnown() {
         var codes = new PartCodes(List.of(coded(VANE, null, "V-5")));
-        assertThat(codes.part(identity(ONE, "V-5"))).contains(VANE);
-        assertThat(codes.part(identity(null, "V-6"))).isEmpty();
-        assertThat(codes.part(Identity.UNKNOWN)).isEmpty();
+        assertThat(part(codes, ONE, "V-5")).contains(VANE);
+        assertThat(part(codes, null, "V-6")).isEmpty();
+        assertThat(part(codes, null, null)).isEmpty();
     }
 
     @Test
     void aMakersNumberOfTwoPartsNamesNeither() {
         var codes = new PartCodes(List.of(coded(VANE, ONE, "100"), coded(FENNEL, null, "100")));
-        assertThat(codes.part(identity(null, "100"))).isEmpty();
-        assertThat(codes.part(identity(ONE, "100"))).contains(VANE);
+        assertThat(part(codes, null, "100")).isEmpty();
+        assertThat(part(codes, ONE, "100")).contains(VANE);
     }
 }
