@@ -98,7 +98,7 @@
       </tbody>
     </table>
   </div>
-  <Dialog bind:open title={changing ? changing.name : 'A new shop'} wide>
+  <Dialog bind:open title={changing ? changing.name : typed.hasPrices ? 'A new shop' : 'A new maker’s site'} wide>
     <form class="space-y-3 overflow-y-auto px-6 py-4" onsubmit={save}>
       <div class="grid gap-3 sm:grid-cols-3">
         <TextField label="Name" bind:value={typed.name} required maxlength={80} />
@@ -162,7 +162,7 @@
       {#if typed.hasPrices}<TryAddress bind:typed bind:columns />{/if}
       {#if typed.hasFeed && typed.hasPrices}<FeedFields bind:typed {columns} />{/if}
       <Told {sentence} />
-      <button class="btn btn-main">{changing ? 'Save' : 'Add the shop'}</button>
+      <button class="btn btn-main">{changing ? 'Save' : typed.hasPrices ? 'Add the shop' : 'Add the site'}</button>
     </form>
   </Dialog>
 </main>

@@ -63,8 +63,9 @@
   // A second drive stands in a slot of its own.
   const further = $derived(line.slot === 'SYSTEM_DRIVE' ? 'SECOND_DRIVE' : line.several ? line.slot : undefined);
   async function take(option: Schemas['OptionView']): Promise<void> {
-    const at = option.state.adds && further ? await bench.add(further) : line.id;
-    if (at) await bench.edit(at, { choice: { type: 'PART', part: option.state.part } });
+    const choice = { type: 'PART' as const, part: option.state.part };
+    if (option.state.adds && further) await bench.add(further, { choice });
+    else await bench.edit(line.id, { choice });
   }
 </script>
 

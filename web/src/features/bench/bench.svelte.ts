@@ -131,7 +131,7 @@ export class BenchState {
     });
   }
 
-  async add(slot: Schemas['SlotView']['slot']): Promise<string | undefined> {
+  async add(slot: Schemas['SlotView']['slot'], withIt?: Schemas['LinePatch']): Promise<string | undefined> {
     let id: string | undefined;
     await this.edits.add(async (headers) => {
       const added = await this.edits.patiently(() =>
@@ -139,7 +139,7 @@ export class BenchState {
           api.POST('/api/editions/{edition}/builds/{build}/lines', {
             params: { path: { edition: this.edition, build: this.build } },
             headers,
-            body: { slot },
+            body: { slot, with: withIt },
           }),
         ),
       );

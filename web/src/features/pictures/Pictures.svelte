@@ -100,9 +100,9 @@
           onchange={(e) => void describe(picture, e.currentTarget.value)}
         />
         <p class="small flex justify-between text-soft">
-          <span>{i ? '' : 'Lists and pages show this one.'}</span><button
+          <span>{i ? '' : 'Shown in lists, on pages'}</span><button
             type="button"
-            class="btn-quiet small"
+            class="btn-quiet small shrink-0 whitespace-nowrap"
             aria-label="Take out: {picture.alternative}"
             onclick={() => void takeOut(picture)}>Take out</button
           >

@@ -15,7 +15,8 @@ import lowfield.core.part.Field;
 import lowfield.core.part.Kind;
 
 /**
- * What is looked for among the parts of a kind: conditions by figure name, an optional range of prices in minor units,
+ * What is looked for among the parts of a kind: conditions by figure name (of what stands in rows, such as M.2 slots, by how
+ * many there are), an optional range of prices in minor units,
  * forgiving text, and an order. It has a written form that is an address:
  * {@code memory=8..&chip=Vane+Five|Vane+Six&price=..45000&text=quiet&by=PRICE}; writing and reading it again gives the same
  * query.
@@ -114,10 +115,10 @@ public record Query(Kind kind, Map<String, Clause> clauses, String text, Order o
                 .field(name)
                 .orElseThrow(() -> new RuleBroken("A " + kind.label() + " has no figure \"" + name + "\"."));
         return switch (field.holds()) {
-            case NUMBER -> range(field.label(), decoded(value));
+            case NUMBER, ROWS -> range(field.label(), decoded(value));
             case YES_NO -> new Clause.Is(yes(field, decoded(value)));
             case TEXT, SET -> words(value);
-            case PAIRS, ROWS ->
+            case PAIRS ->
                 throw new RuleBroken("The " + field.label() + " of a " + kind.label() + " cannot be looked for.");
         };
     }

@@ -57,7 +57,7 @@ public final class Shelf {
         this.parts = List.copyOf(parts);
         column(Query.MAKER, "maker", p -> Figure.of(p.maker()));
         for (var field : kind.schema().fields()) {
-            if (field.holds() != Holds.ROWS && field.holds() != Holds.PAIRS) {
+            if (field.holds() != Holds.PAIRS) {
                 columns.put(field.name(), shown(field));
             }
         }
@@ -178,10 +178,19 @@ public final class Shelf {
     private Shown shown(Field field) {
         var figures =
                 parts.stream().map(p -> kind.schema().figureOf(p.spec(), field)).toList();
+        if (field.holds() == Holds.ROWS) {
+            var counts = figures.stream().map(Shelf::many).toList();
+            return new Shown(field.name(), "number of " + field.label(), "", Holds.NUMBER, Column.Numbers.of(counts));
+        }
         Column column = field.holds() == Holds.NUMBER
                 ? Column.Numbers.of(figures)
                 : Column.Words.of(figures, wordsOf(field.holds()));
         return new Shown(field.name(), field.label(), field.unit(), field.holds(), column);
+    }
+
+    /** Of what stands in rows, how many there are. */
+    private static Figure<Integer> many(Figure<?> rows) {
+        return rows.map(r -> ((List<?>) r).size());
     }
 
     private static Function<Object, Collection<String>> wordsOf(Holds holds) {

@@ -82,7 +82,9 @@ final class Labels {
             "fanHeaders=fan headers|fan connectors|chassis fan headers",
             "flashes=bios flash without cpu|bios update without cpu|bios update without a cpu|bios flashback button",
             "frontUsbC=front usb c header|usb c header|front usb type c header|usb type c header",
-            "width=width|board width");
+            "width=width|board width",
+            "rearUsbA=rear usb a|usb a ports|rear usb type a|usb a ports rear",
+            "rearUsbC=rear usb c|usb c ports|rear usb type c|usb c ports rear");
     private static final List<String> MEMORY = List.of(
             "generation=memory type|type|ddr type|generation|memory generation",
             "modules=modules|number of modules|kit size|module count|kit of",

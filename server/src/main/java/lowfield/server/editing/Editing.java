@@ -163,6 +163,14 @@ public class Editing {
         return id;
     }
 
+    /** Adds a line with what stands on it, in one act. */
+    @Transactional
+    public UUID addLine(UUID edition, UUID build, Slot slot, LinePatch with, Person by) {
+        var line = addLine(edition, build, slot, by);
+        edit(edition, line, with, lines.forUpdate(edition, line).orElseThrow().version(), by);
+        return line;
+    }
+
     /** Removes a line with its reason and options; undo brings all of it back. */
     @Transactional
     public UUID removeLine(UUID edition, UUID line, int expected, Person by) {

@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -25,8 +26,9 @@ import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 
 /**
- * Every edit as a command with the state before and after. Undo brings back what stood before my latest edit, if what I
- * made of it still stands; otherwise both are offered. Redo takes my latest undo back, until I edit again.
+ * Every edit as a command with the state before and after. Undo brings back what stood before my latest act, be it one edit
+ * or several that were made together, if what I made of it still stands; otherwise both are offered. Redo takes my latest
+ * undo back, until I edit again.
  */
 @Component
 public class Journal {
@@ -105,6 +107,7 @@ public class Journal {
                 .set(COMMAND.BEFORE, json(entry.before()))
                 .set(COMMAND.AFTER, json(entry.after()))
                 .set(COMMAND.UNDOES, undoes)
+                .set(COMMAND.ACT, Act.current())
                 .returning(COMMAND.ID)
                 .fetchSingle()
                 .getId();
@@ -151,10 +154,11 @@ public class Journal {
 
     /** Undoes my latest edit of the edition; the label of what was undone. */
     String undo(UUID edition, Person by, Targets targets) {
-        var command = mine(edition, by, "EDIT")
+        var latest = mine(edition, by, "EDIT")
                 .orElseThrow(() -> new Conflict("There is nothing of yours to undo in this edition."));
-        reverse(command, "UNDO", by, targets);
-        return command.getLabel();
+        var all = madeTogether(latest);
+        all.forEach(command -> reverse(command, "UNDO", by, targets));
+        return label(all);
     }
 
     /** Takes my latest undo back; the label of what stands again. */
@@ -169,12 +173,36 @@ public class Journal {
         if (newest != null && newest > undo.getId()) {
             throw new Conflict("You have edited since; there is nothing to redo.");
         }
-        reverse(undo, "REDO", by, targets);
-        db.update(COMMAND)
-                .setNull(COMMAND.UNDONE_BY)
-                .where(COMMAND.ID.eq(undo.getUndoes()))
-                .execute();
-        return undo.getLabel();
+        var all = madeTogether(undo);
+        all.forEach(command -> {
+            reverse(command, "REDO", by, targets);
+            db.update(COMMAND)
+                    .setNull(COMMAND.UNDONE_BY)
+                    .where(COMMAND.ID.eq(command.getUndoes()))
+                    .execute();
+        });
+        return label(all);
+    }
+
+    /** A command with those of the same act that still stand, the latest first. */
+    private List<CommandRecord> madeTogether(CommandRecord latest) {
+        return latest.getAct() == null
+                ? List.of(latest)
+                : db.selectFrom(COMMAND)
+                        .where(
+                                COMMAND.ACT.eq(latest.getAct()),
+                                COMMAND.EDITION_ID.eq(latest.getEditionId()),
+                                COMMAND.ACCOUNT_ID.eq(latest.getAccountId()),
+                                COMMAND.FORM.eq(latest.getForm()),
+                                COMMAND.UNDONE_BY.isNull())
+                        .orderBy(COMMAND.ID.desc())
+                        .forUpdate()
+                        .fetch();
+    }
+
+    private static String label(List<CommandRecord> all) {
+        var first = all.get(0).getLabel();
+        return all.size() == 1 ? first : "%s, and %d more made with it".formatted(first, all.size() - 1);
     }
 
     private Optional<CommandRecord> mine(UUID edition, Person by, String form) {

@@ -108,6 +108,12 @@ public record Motherboard(
         @FigureLabel(value = "rear ports", brief = false, group = "connections")
         Figure<Set<String>> rearPorts,
 
+        @FigureLabel(value = "rear USB-A ports", most = 20, brief = false, better = Better.MORE, group = "connections")
+        Figure<Integer> rearUsbA,
+
+        @FigureLabel(value = "rear USB-C ports", most = 20, brief = false, better = Better.MORE, group = "connections")
+        Figure<Integer> rearUsbC,
+
         @FigureLabel(value = "front USB-C header", brief = false, group = "connections")
         Figure<Boolean> frontUsbC,
 

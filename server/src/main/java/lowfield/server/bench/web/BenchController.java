@@ -39,7 +39,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class BenchController {
-    record NewLine(Slot slot) {}
+    record NewLine(Slot slot, @Nullable LinePatch with) {}
 
     record Added(UUID line, Views.Bench bench) {}
 
@@ -91,6 +91,7 @@ class BenchController {
         return viewing.bench(edition, build, Optional.of(line));
     }
 
+    /** Adds a line; {@code with} is what stands on it at once. */
     @Operation(operationId = "addLine", summary = "Add a line to a build")
     @PostMapping("/editions/{edition}/builds/{build}/lines")
     @ResponseStatus(HttpStatus.CREATED)
@@ -99,7 +100,9 @@ class BenchController {
             @PathVariable UUID build,
             @RequestBody NewLine line,
             @AuthenticationPrincipal Person person) {
-        var id = editing.addLine(edition, build, line.slot(), person);
+        var id = line.with() == null
+                ? editing.addLine(edition, build, line.slot(), person)
+                : editing.addLine(edition, build, line.slot(), line.with(), person);
         return new Added(id, viewing.bench(edition, build, Optional.of(id)));
     }
 
