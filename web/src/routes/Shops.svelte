@@ -4,6 +4,7 @@
   import { api, taken, type Schemas } from '$lib/api/client';
   import FeedFields from '$features/shops/FeedFields.svelte';
   import { emptyShop, shopForm, typedShop } from '$features/shops/forms';
+  import RateSource from '$features/shops/RateSource.svelte';
   import TryAddress from '$features/shops/TryAddress.svelte';
   import { writtenMinor } from '$lib/money';
   import Dialog from '$ui/Dialog.svelte';
@@ -98,6 +99,7 @@
       </tbody>
     </table>
   </div>
+  <RateSource />
   <Dialog bind:open title={changing ? changing.name : typed.hasPrices ? 'A new shop' : 'A new maker’s site'} wide>
     <form class="space-y-3 overflow-y-auto px-6 py-4" onsubmit={save}>
       <div class="grid gap-3 sm:grid-cols-3">

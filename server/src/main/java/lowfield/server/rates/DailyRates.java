@@ -11,7 +11,7 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import lowfield.core.RuleBroken;
 
-/** The daily file in the European Central Bank's form: one euro in other currencies on a day. */
+/** The daily file of reference rates, as docs/formats/rates.md describes it: one euro in other currencies on a day. */
 record DailyRates(LocalDate day, Map<String, BigDecimal> ofOneEuro) {
     private static final XMLInputFactory XML = XMLInputFactory.newFactory();
 

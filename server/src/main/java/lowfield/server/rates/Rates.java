@@ -15,8 +15,8 @@ import lowfield.server.outbound.Fetched;
 import lowfield.server.outbound.PoliteFetcher;
 import lowfield.server.outbound.Wanted;
 import lowfield.server.platform.IdleCache;
-import lowfield.server.platform.Settings;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -30,28 +30,28 @@ public class Rates {
 
     private final DSLContext db;
     private final PoliteFetcher fetcher;
-    private final URI source;
+    private final RateSource source;
     private final Cache<Exchange, Optional<Rate>> known = IdleCache.cache().build();
 
     /** From which currency into which, on which day. */
     private record Exchange(Currency from, Currency to, LocalDate day) {}
 
-    Rates(DSLContext db, PoliteFetcher fetcher, Settings settings) {
+    Rates(DSLContext db, PoliteFetcher fetcher, RateSource source) {
         this.db = db;
         this.fetcher = fetcher;
-        this.source = URI.create(settings.rates());
+        this.source = source;
     }
 
     /** Asks the rate service for its day's rates; a sentence when there are none. */
     public Optional<String> refresh() {
-        var fetched =
-                fetcher.fetch(new Wanted(source.getHost(), source.getRawPath(), Optional.empty(), Wanted.Form.RATES));
+        var from = source.address();
+        var fetched = fetcher.fetch(new Wanted(from.getHost(), path(from), Optional.empty(), Wanted.Form.RATES));
         if (!(fetched instanceof Fetched.Page page)) {
             return Optional.of(fetched instanceof Fetched.Failed failed ? failed.sentence() : "no rates came");
         }
         try {
             var rates = DailyRates.read(page.html());
-            rates.ofOneEuro().forEach((currency, rate) -> keep(rates.day(), currency, rate));
+            rates.ofOneEuro().forEach((currency, rate) -> keep(rates.day(), currency, rate, from.getHost()));
             known.invalidateAll();
             return Optional.empty();
         } catch (RuleBroken unreadable) {
@@ -60,9 +60,25 @@ public class Rates {
         }
     }
 
-    private void keep(LocalDate day, String currency, BigDecimal rate) {
+    private static String path(URI address) {
+        return address.getRawPath() + (address.getRawQuery() == null ? "" : "?" + address.getRawQuery());
+    }
+
+    /** The last rates that came: of which day, and of how many currencies. */
+    public record Last(LocalDate day, int currencies) {}
+
+    public Optional<Last> last() {
+        return db.select(CURRENCY_RATE.DAY, DSL.count())
+                .from(CURRENCY_RATE)
+                .groupBy(CURRENCY_RATE.DAY)
+                .orderBy(CURRENCY_RATE.DAY.desc())
+                .limit(1)
+                .fetchOptional(r -> new Last(r.value1(), r.value2()));
+    }
+
+    private void keep(LocalDate day, String currency, BigDecimal rate, String host) {
         db.insertInto(CURRENCY_RATE)
-                .values(day, currency, rate, source.getHost())
+                .values(day, currency, rate, host)
                 .onConflictDoNothing()
                 .execute();
     }
@@ -83,7 +99,7 @@ public class Rates {
     private Optional<Rate> euro(Currency currency, LocalDate day) {
         var euro = Money.currencyOf(BASE);
         if (currency.equals(euro)) {
-            return Optional.of(new Rate(euro, euro, BigDecimal.ONE, day, source.getHost()));
+            return Optional.of(new Rate(euro, euro, BigDecimal.ONE, day, "the same currency"));
         }
         return db.selectFrom(CURRENCY_RATE)
                 .where(
