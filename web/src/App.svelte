@@ -1,7 +1,9 @@
 <script lang="ts">
   import { QueryClient, QueryClientProvider } from '@tanstack/svelte-query';
+
   import { Router } from 'sv-router';
   import { Problem } from '$lib/api/client';
+  import Tips from '$ui/Tips.svelte';
   import './routes/router';
 
   const queries = new QueryClient({
@@ -15,5 +17,5 @@
 </script>
 
 <QueryClientProvider client={queries}>
-  <Router />
+  <Tips><Router /></Tips>
 </QueryClientProvider>

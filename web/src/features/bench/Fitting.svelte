@@ -15,6 +15,6 @@
 <details bind:open>
   <summary class="cursor-pointer text-soft"><Mark verdict="FITS" /> {tally.fitting} fit</summary>
   <ul class="mt-1 space-y-1 pl-5 text-soft">
-    {#each told as finding, i (i)}<li title={finding.rule}>{finding.evidence}</li>{/each}
+    {#each told as finding, i (i)}<li>{finding.evidence} <span class="sr-only">{finding.rule}</span></li>{/each}
   </ul>
 </details>

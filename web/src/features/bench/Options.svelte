@@ -54,7 +54,8 @@
             maxlength="500"
             onchange={(event) => onnote(option, event.currentTarget.value)}
           />{:else}<span>{option.state.note}</span>{/if}
-        <span class="shrink-0" title="what the total moves by">{format.signed(option.differenceMinor, 'the same')}</span
+        <span class="shrink-0"
+          ><span class="sr-only">the total moves by </span>{format.signed(option.differenceMinor, 'the same')}</span
         >
       </div>
       {#if option.roomWatts != null}<p class="small text-soft">

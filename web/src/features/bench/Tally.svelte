@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
   import type { Format } from '$lib/format';
+  import { standing } from '$features/desk/standing';
   import Mark from '$ui/Mark.svelte';
   import { type Row, rows, shelves } from './findings';
   import FindingRow from './FindingRow.svelte';
@@ -51,7 +52,14 @@
   />
 {/snippet}
 
-<div class="space-y-4 p-4" aria-live="polite">
+<p class="sr-only" role="status">
+  {format.sum(card.gauge.total)}, {standing(card.gauge.standing, format)}; {counted(
+    shelf.open.length,
+    'open check',
+    'open checks',
+  )}
+</p>
+<div class="space-y-4 p-4">
   <TallyTotal {card} {tally} {lastMonth} {format} {onextras} {onbundle} />
   <section aria-label="Checks" class="border-t border-hairline pt-3">
     <p class="mb-1 flex justify-between">

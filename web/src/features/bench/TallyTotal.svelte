@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Tip from '$ui/Tip.svelte';
   import type { Schemas } from '$lib/api/client';
   import { Format } from '$lib/format';
   import { band, standing, tone } from '$features/desk/standing';
@@ -48,8 +49,9 @@
       </div>{/each}
     {#each tally.packages as pack (pack.id)}<div class="flex justify-between gap-3">
         <dt>{pack.name}, {pack.lines.length} parts{pack.seller ? ` at ${pack.seller}` : ''}</dt>
-        <dd class="shrink-0 {pack.ended ? 'text-straw' : 'text-ink'}" title={pack.ended || 'in the goods'}>
-          {pack.ended ? 'does not count' : format.money(pack.priceMinor)}
+        <dd class="shrink-0 {pack.ended ? 'text-straw' : 'text-ink'}">
+          <Tip words={pack.ended || 'in the goods'}>{pack.ended ? 'does not count' : format.money(pack.priceMinor)}</Tip
+          >
         </dd>
       </div>{/each}
     {#each tally.extras.adjustments as each (each.id)}<div class="flex justify-between gap-3">
@@ -64,16 +66,18 @@
       </div>{/if}
     {#if card.gauge.bookable.minor !== card.gauge.total.minor}<div class="flex justify-between gap-3">
         <dt>Available today</dt>
-        <dd class="text-ink" title={card.gauge.bookable.blame.join('; ')}>
-          {format.money(card.gauge.bookable.minor)}
+        <dd class="text-ink">
+          <Tip words={card.gauge.bookable.blame.join('; ')}>{format.money(card.gauge.bookable.minor)}</Tip>
         </dd>
       </div>{/if}
-    {#each tally.tills as till (till.region)}<div class="flex justify-between gap-3" title={till.rate ?? undefined}>
+    {#each tally.tills as till (till.region)}<div class="flex justify-between gap-3">
         <dt>{till.region}, with local tax{till.holdsItsName ? '' : ', over its name'}</dt>
         <dd class="shrink-0 whitespace-nowrap {till.holdsItsName ? 'text-ink' : 'text-clay'}">
-          {till.convertedMinor == null
-            ? `${format.money(till.minor)} ${format.currency}`
-            : `${new Format(till.currency, format.language).money(till.convertedMinor)} ${till.currency}`}
+          <Tip words={till.rate ?? ''}
+            >{till.convertedMinor == null
+              ? `${format.money(till.minor)} ${format.currency}`
+              : `${new Format(till.currency, format.language).money(till.convertedMinor)} ${till.currency}`}</Tip
+          >
         </dd>
       </div>{/each}
     {#each tally.bundles as bundle (bundle.seller + bundle.parts.join())}<div class="flex justify-between gap-3">
@@ -81,8 +85,10 @@
           Together at <a href={bundle.link} rel="noreferrer noopener" target="_blank">{bundle.seller}</a>, seen
           {format.date(bundle.seenAt)}: {bundle.parts.join(' and ')}
         </dt>
-        <dd class="shrink-0 text-ink" title="{format.money(bundle.priceMinor)} for both; no total has it in it">
-          {format.money(bundle.savesMinor)} less{#if onbundle}<br /><button
+        <dd class="shrink-0 text-ink">
+          <Tip words="{format.money(bundle.priceMinor)} for both; no total has it in it"
+            >{format.money(bundle.savesMinor)} less</Tip
+          >{#if onbundle}<br /><button
               class="btn-quiet small"
               aria-label="Take the bundle at {bundle.seller}"
               onclick={() => onbundle(bundle)}>take it</button

@@ -99,14 +99,15 @@
                 ><input
                   class="field small w-40 py-0.5"
                   placeholder={spec[field.name] == null ? 'not known' : hint(field)}
-                  title={from[field.name]?.source
-                    ? `${from[field.name]!.source}, ${from[field.name]!.on}`
-                    : hint(field)}
+                  title={hint(field)}
                   value={shown(field, spec[field.name])}
                   use:focused={field.name}
                   onchange={(e) => set(field, e.currentTarget.value)}
                 /></label
               >
+              {#if from[field.name]?.source}<p class="small -mt-1 pb-1 text-right text-soft sm:col-span-1">
+                  {from[field.name]!.source}, {from[field.name]!.on}
+                </p>{/if}
             {/each}
           </div>
         </fieldset>

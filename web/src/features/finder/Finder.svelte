@@ -141,7 +141,14 @@
 </script>
 
 <Dialog bind:open title="For {card.tierName}, instead of {line.label}" wide quiet>
-  <SentenceBar bind:sentence {plural} words={found.data?.words ?? []} {currency} onkey={act} />
+  <SentenceBar
+    bind:sentence
+    {plural}
+    words={found.data?.words ?? []}
+    {currency}
+    active={chosen ? `candidate-${at}` : undefined}
+    onkey={act}
+  />
   <KeptSentences kind={line.kind} {written} onpick={(kept) => (sentence = read(kept))} />
   <div class="grid min-h-0 flex-1 grid-cols-[1fr_300px]">
     <div class="min-h-[300px] overflow-y-auto">
@@ -193,7 +200,7 @@
         </p>{/if}
       {#if found.isError}<p role="alert" class="px-6 py-4 text-clay">{(found.error as Error).message}</p>{/if}
     </div>
-    <div class="overflow-y-auto border-l border-hairline p-5" aria-live="polite">
+    <div class="overflow-y-auto border-l border-hairline p-5">
       {#if chosen}<Against candidate={chosen} {card} {format} {edition} {line} />{/if}
     </div>
   </div>

@@ -10,12 +10,15 @@
     plural,
     words,
     currency,
+    active,
     onkey,
   }: {
     sentence: Sentence;
     plural: string;
     words: Schemas['WordView'][];
     currency: string;
+    /** The id of the candidate that the keys work on. */
+    active?: string;
     onkey: (event: KeyboardEvent) => void;
   } = $props();
 
@@ -55,6 +58,7 @@
       role="combobox"
       aria-expanded="true"
       aria-controls="candidates"
+      aria-activedescendant={active}
       autocomplete="off"
       value={sentence.text}
       oninput={(e) => (sentence = { ...sentence, text: e.currentTarget.value })}

@@ -12,6 +12,7 @@
     format,
     isAt,
     isInside,
+    id,
     onfocus,
   }: {
     mover: Schemas['Mover'];
@@ -19,6 +20,7 @@
     format: Format;
     isAt: boolean;
     isInside: boolean;
+    id: string;
     onfocus: () => void;
   } = $props();
 
@@ -32,6 +34,7 @@
 
 <!-- The whole row is a button for the pointer; the keys of the queue work on the row that is marked. -->
 <div
+  {id}
   bind:this={row}
   role="option"
   aria-selected={isAt}

@@ -127,10 +127,17 @@
 </div>
 <Told {sentence} />
 {#if open.length}
-  <div role="listbox" aria-label="What moved" tabindex="0" class="focus-visible:outline-2 focus-visible:outline-moss">
+  <div
+    role="listbox"
+    aria-label="What moved"
+    tabindex="0"
+    aria-activedescendant={current ? `mover-${open.indexOf(current)}` : undefined}
+    class="focus-visible:outline-2 focus-visible:outline-moss"
+  >
     {#each open as mover, i (mover.key + mover.fingerprint)}
       <MoverRow
         {mover}
+        id="mover-{i}"
         days={curves.get(mover.part ?? '')}
         {format}
         isAt={mover === current}

@@ -3,12 +3,15 @@ package lowfield.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deque.html.axecore.args.AxeRuleOptions;
+import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -112,9 +115,18 @@ final class DemoDesk implements BeforeAllCallback {
         assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
     }
 
+    /** Every rule that axe runs unasked, and that pointer targets are 24 pixels or have the room (WCAG 2.2, 2.5.8). */
+    private static AxeRunOptions withTargetSizes() {
+        var isOn = new AxeRuleOptions();
+        isOn.setEnabled(true);
+        var options = new AxeRunOptions();
+        options.setRules(Map.of("target-size", isOn));
+        return options;
+    }
+
     static void isClean(Page page, String view) {
         page.waitForLoadState();
-        var violations = new AxeBuilder(page).analyze().getViolations();
+        var violations = new AxeBuilder(page).options(withTargetSizes()).analyze().getViolations();
         assertThat(violations)
                 .as(view)
                 .map(v -> v.getId() + ": " + v.getNodes().get(0).getHtml())
