@@ -74,7 +74,7 @@
       </p>
       <div class="max-h-80 overflow-y-auto">
         {#each groups as group (group.label)}
-          <details class="border-t border-hairline py-1">
+          <details class="border-t border-hairline py-1" open={words.trim() !== ''}>
             <summary class="cursor-pointer">{group.label} <span class="text-soft">{group.lines.length}</span></summary>
             <label class="flex items-baseline gap-2 py-1"
               ><input
@@ -102,7 +102,9 @@
       {#if looked.unknown.length}<button class="btn btn-main mt-2" disabled={!ticked.length} onclick={read}
           >{ticked.length > MOST
             ? `Read the first ${MOST} of ${ticked.length} pages`
-            : `Read ${ticked.length === 1 ? 'its page' : `the pages of ${ticked.length}`}`}</button
+            : ticked.length
+              ? `Read ${ticked.length === 1 ? 'its page' : `the pages of ${ticked.length}`}`
+              : 'Tick what to read'}</button
         >{/if}
     {/if}
   </section>

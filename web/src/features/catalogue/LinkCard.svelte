@@ -72,7 +72,9 @@
         <p class="small mt-1 text-soft">
           {[part.gtin ? `EAN/UPC ${part.gtin}` : '', part.makerNumber ? `maker's number ${part.makerNumber}` : '']
             .filter(Boolean)
-            .join(', ') || 'no numbers were read'}
+            .join(', ') || 'no numbers were read'}{part.makerProposed
+            ? '; the page states no maker, the name begins with this one'
+            : ''}
         </p>
       {/if}
       {#if link.news.length}

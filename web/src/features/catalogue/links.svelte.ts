@@ -68,6 +68,7 @@ export class Link {
     this.kind = part.kind ?? '';
     this.maker = part.maker;
     this.name = part.name;
+    this.variant = part.version;
     this.takesPrice = part.priceMinor != null;
     this.figures = part.figures.map((figure) => {
       const values = distinct(figure.values);
@@ -176,7 +177,7 @@ export class Links {
   }
 
   get ready(): Link[] {
-    return this.links.filter((l) => l.state === 'read' && l.part && l.kind);
+    return this.links.filter((l) => l.state === 'read' && l.part && (l.part.known || (l.kind && l.maker.trim())));
   }
 
   async saveAll(): Promise<void> {

@@ -6,7 +6,9 @@ const value = (shown: string, of: unknown = shown) => ({ value: of, shown, where
 const ridge = {
   kind: 'POWER_SUPPLY',
   maker: 'Kelder',
+  makerProposed: false,
   name: 'Ridge 650 W',
+  version: '',
   gtin: '2040000900011',
   makerNumber: 'KR-650',
   priceMinor: 10490,

@@ -6,8 +6,10 @@
 
   /** Tries an address of the shop before anything is saved: what was read there, and from where. */
   let { typed = $bindable(), columns = $bindable([]) }: { typed: TypedShop; columns: string[] } = $props();
-  let path = $state('');
+  let own = $state('');
   let list = $state(false);
+  /** What is tried: the list's own place where nothing else is said. */
+  const path = $derived(own || (list ? typed.feedPath : ''));
   let busy = $state(false);
   let sentence = $state('');
   let outcome = $state<Schemas['Outcome'] | null>(null);
@@ -52,7 +54,7 @@
       class="field flex-1"
       aria-label="Path of the address to try"
       placeholder="/p/one-of-its-products"
-      bind:value={path}
+      bind:value={() => path, (text) => (own = text)}
       onkeydown={(e) => {
         if (e.key === 'Enter') {
           e.preventDefault();

@@ -126,7 +126,8 @@ final class DemoDesk implements BeforeAllCallback {
 
     static void isClean(Page page, String view) {
         page.waitForLoadState();
-        var violations = new AxeBuilder(page).options(withTargetSizes()).analyze().getViolations();
+        var violations =
+                new AxeBuilder(page).options(withTargetSizes()).analyze().getViolations();
         assertThat(violations)
                 .as(view)
                 .map(v -> v.getId() + ": " + v.getNodes().get(0).getHtml())

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import tools.jackson.databind.json.JsonMapper;
@@ -86,6 +87,19 @@ final class Page {
         return Map.of("@context", "https://schema.org", "@graph", List.of(organisation, product));
     }
 
+    /** What shops call the kinds of their goods. */
+    private static final Map<String, String> CATEGORIES = Map.of(
+            "GRAPHICS_CARD", "Graphics cards",
+            "PROCESSOR", "Processors",
+            "MOTHERBOARD", "Motherboards",
+            "MEMORY", "Desktop memory",
+            "COOLER", "CPU coolers",
+            "DRIVE", "SSDs and hard drives",
+            "POWER_SUPPLY", "Power supplies",
+            "CASE", "PC cases",
+            "FAN", "Case fans",
+            "SCREEN", "Monitors");
+
     private static Map<String, Object> product(
             Shop shop, Product product, String name, List<Stated> stated, List<Shelf.Pair> pairs, Mood mood) {
         var map = new LinkedHashMap<String, Object>();
@@ -94,6 +108,7 @@ final class Page {
         map.put("name", name);
         map.put("gtin13", gtin(product, mood));
         map.put("sku", product.slug());
+        Optional.ofNullable(CATEGORIES.get(product.kind())).ifPresent(c -> map.put("category", c));
         var offers = Stream.concat(
                         stated.stream().map(o -> offer(shop, o)), pairs.stream().map(p -> pair(shop, p)))
                 .toList();

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -26,6 +27,7 @@ public final class Catalogue {
     private final Map<UUID, UUID> merged;
     private final Map<Kind, Lazy<Shelf>> shelves;
     private final Lazy<Map<UUID, Integer>> siblings;
+    private final Lazy<Set<String>> makers;
 
     /** {@code merged} leads from ids that were merged to those that stay. */
     Catalogue(Collection<Part> all, Map<UUID, UUID> merged) {
@@ -41,6 +43,7 @@ public final class Catalogue {
             Map<UUID, Part> parts, Map<UUID, UUID> merged, Map<Kind, Lazy<Shelf>> present, Collection<Kind> anew) {
         this.parts = parts;
         this.merged = merged;
+        makers = new Lazy<>(() -> parts.values().stream().map(Part::maker).collect(Collectors.toUnmodifiableSet()));
         siblings = new Lazy<>(() ->
                 parts.values().stream().collect(Collectors.groupingBy(Part::product, Collectors.summingInt(p -> 1))));
         shelves = new EnumMap<>(present);
@@ -74,6 +77,11 @@ public final class Catalogue {
 
     public Part part(UUID id) {
         return find(id).orElseThrow(() -> new NotFound("There is no part with the id " + id + " in the catalogue."));
+    }
+
+    /** Every maker that has a part. */
+    public Set<String> makers() {
+        return makers.get();
     }
 
     public Shelf shelf(Kind kind) {

@@ -11,6 +11,7 @@ import java.util.TreeSet;
 import java.util.UUID;
 import lowfield.core.intake.FigureReader;
 import lowfield.core.intake.KindGuess;
+import lowfield.core.intake.NameParts;
 import lowfield.core.intake.ReadFigure;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
@@ -56,13 +57,16 @@ public class PartIntake {
     /**
      * One product that a page speaks of.
      *
+     * @param makerProposed whether the maker is taken from the name, since the page states none
      * @param kind absent when neither category nor name tells it
      * @param priceMinor what the shop itself asks for it new, if it does; in minor units of its currency
      */
     public record ReadPart(
             @Nullable Kind kind,
             String maker,
+            boolean makerProposed,
             String name,
+            String version,
             @Nullable String gtin,
             @Nullable String makerNumber,
             @Nullable Long priceMinor,
@@ -112,11 +116,14 @@ public class PartIntake {
         var kind = known.map(Part::kind)
                 .or(() -> Optional.ofNullable(asked))
                 .or(() -> KindGuess.of(described.category(), described.name()));
-        var name = withoutMaker(described.name(), described.maker());
+        var name = NameParts.of(
+                described.name(), described.maker(), parts.catalogue().makers());
         return new ReadPart(
                 kind.orElse(null),
-                described.maker(),
-                name,
+                name.maker(),
+                name.isMakerProposed(),
+                name.product(),
+                name.version(),
                 described.gtin().orElse(null),
                 described.makerNumber().orElse(null),
                 price(described, shop),
@@ -136,13 +143,6 @@ public class PartIntake {
                 .map(Money::minor)
                 .findFirst()
                 .orElse(null);
-    }
-
-    /** "Ridge 650 W" of "Kelder Ridge 650 W", since a part's name is said after its maker's. */
-    private static String withoutMaker(String name, String maker) {
-        return !maker.isEmpty() && name.regionMatches(true, 0, maker + " ", 0, maker.length() + 1)
-                ? name.substring(maker.length() + 1)
-                : name;
     }
 
     private static List<FigureRead> figures(Kind kind, ProductPage.Described described, List<Chips.Chip> all) {

@@ -53,6 +53,8 @@ class PartIntakeTest {
     void aCatalogueThatKnowsNothing() {
         when(numbers.part(any(), any())).thenReturn(Optional.empty());
         when(chips.all()).thenReturn(List.of());
+        var empty = mock(Catalogue.class);
+        when(parts.catalogue()).thenReturn(empty);
     }
 
     private void page(Fetched fetched) {
@@ -161,7 +163,9 @@ class PartIntakeTest {
         var read = read("<script type=\"application/ld+json\">" + many
                 + "</script><table><tr><td>Wattage</td><td>9 W</td></tr></table>");
         assertThat(read.products()).hasSize(30);
-        assertThat(read.products().get(7).name()).isEqualTo("Ridge 407 W");
+        assertThat(read.products().get(7).name()).isEqualTo("407 W");
+        assertThat(read.products().get(7).maker()).isEqualTo("Ridge");
+        assertThat(read.products().get(7).makerProposed()).isTrue();
     }
 
     @ParameterizedTest
@@ -183,7 +187,8 @@ class PartIntakeTest {
                                 .formatted("x".repeat(300)))
                         .products()
                         .get(0);
-        assertThat(part.name()).startsWith("Ridge").doesNotContain("<").hasSizeLessThanOrEqualTo(200);
-        assertThat(part.name().chars().noneMatch(Character::isISOControl)).isTrue();
+        var shown = part.maker() + " " + part.name();
+        assertThat(shown).startsWith("Ridge").doesNotContain("<").hasSizeLessThanOrEqualTo(201);
+        assertThat(shown.chars().noneMatch(Character::isISOControl)).isTrue();
     }
 }
