@@ -123,6 +123,8 @@
       })
     ).data;
 
+  let desk = $state<LineDesk>();
+
   async function add(slot: Schemas['SlotView']['slot']): Promise<void> {
     const id = await bench.add(slot);
     if (id) void navigate(here(id) as '/');
@@ -153,6 +155,7 @@
               label: 'The reason still holds',
               run: () => line?.reasonStale && void bench.edit(line.id, { confirmReason: true }),
             },
+            { key: 'w', label: 'Write the reason', run: () => desk?.write() },
             { key: 'b', label: 'Name, note and place of this build', run: () => (dialogs.whole = true) },
             { key: 'x', label: 'Discounts, surcharges and package prices', run: () => (dialogs.extras = true) },
             { key: 'n', label: 'Make a variant of this build', run: () => (dialogs.variant = true) },
@@ -201,6 +204,8 @@
     <section aria-label="The slot" class="{shownAt('slot')} min-w-0 overflow-y-auto px-4 py-3 sm:px-7">
       <Told sentence={bench.sentence} /><Told sentence={bench.told} tone="moss" />
       {#if line}<LineDesk
+          bind:this={desk}
+          onnext={() => along(1)}
           state={bench}
           {line}
           {format}

@@ -23,6 +23,7 @@
     onother,
     oncost,
     onoffers,
+    onnext,
   }: {
     state: BenchState;
     line: Schemas['LineView'];
@@ -35,7 +36,16 @@
     onother: () => void;
     oncost: () => void;
     onoffers: () => void;
+    /** Goes on to the next slot. */
+    onnext: () => void;
   } = $props();
+
+  let reason = $state<ReasonEditor>();
+
+  /** Puts the cursor into the reason. */
+  export function write(): void {
+    reason?.write();
+  }
 
   const open = $derived(bench.isOpen);
   /** A slot that a build needs keeps one line. */
@@ -108,7 +118,11 @@
       : undefined}
   />{/if}
 <div class="mt-3 mb-1.5 flex items-center justify-between">
-  <h2>Why this one</h2>
+  <h2>
+    Why this one {#if open}<button class="btn-quiet small font-normal" onclick={write}
+        ><span class="key">w</span> write</button
+      >{/if}
+  </h2>
   <span class="small text-soft">
     {#if line.reasonStale}<span class="font-medium text-clay">written for another choice</span>
       {#if open}<button class="btn-quiet small" onclick={() => void bench.edit(line.id, { confirmReason: true })}
@@ -119,6 +133,8 @@
   </span>
 </div>
 {#key line.id}<ReasonEditor
+    bind:this={reason}
+    {onnext}
     value={line.reason}
     label="Reason for {line.label}"
     readonly={!open}

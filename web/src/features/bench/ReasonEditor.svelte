@@ -15,12 +15,15 @@
     label,
     readonly = false,
     onsave,
+    onnext,
     ontyping,
   }: {
     value: string;
     label: string;
     readonly?: boolean;
     onsave: (text: string) => void;
+    /** Goes on to the next slot. */
+    onnext?: () => void;
     /** Whether there are words that were not saved yet. */
     ontyping?: (isTyping: boolean) => void;
   } = $props();
@@ -52,6 +55,18 @@
     ontyping?.(false);
   }
 
+  /** Out of the text, so that the bench's keys are heard again. */
+  function leave(): boolean {
+    view?.contentDOM.blur();
+    return true;
+  }
+
+  /** Into the text, behind its last word. */
+  export function write(): void {
+    view?.dispatch({ selection: { anchor: view.state.doc.length } });
+    view?.focus();
+  }
+
   onMount(() => {
     known = value;
     const root = host.attachShadow({ mode: 'open' });
@@ -81,7 +96,12 @@
         doc: value,
         extensions: [
           history(),
-          keymap.of([...defaultKeymap, ...historyKeymap]),
+          keymap.of([
+            { key: 'Escape', run: leave },
+            { key: 'Mod-Enter', run: () => (leave(), onnext?.(), true) },
+            ...defaultKeymap,
+            ...historyKeymap,
+          ]),
           markdown(),
           syntaxHighlighting(plain),
           EditorView.lineWrapping,
