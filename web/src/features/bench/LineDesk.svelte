@@ -9,6 +9,8 @@
   import Options from './Options.svelte';
   import Sharing from './Sharing.svelte';
   import ReasonEditor from './ReasonEditor.svelte';
+  import { hasFacts } from './reasonFacts';
+  import ReasonPreview from './ReasonPreview.svelte';
 
   /** The chosen slot in the middle of the bench: the part, its price, its reason, its alternatives and upgrades. */
   let {
@@ -136,6 +138,7 @@
     bind:this={reason}
     {onnext}
     value={line.reason}
+    facts={() => bench.facts(line.id)}
     label="Reason for {line.label}"
     readonly={!open}
     onsave={(text) => void bench.edit(line.id, { reason: text })}
@@ -144,6 +147,12 @@
       bench.catchUp();
     }}
   />{/key}
+{#if hasFacts(line.reason)}<ReasonPreview
+    edition={bench.edition}
+    line={line.id}
+    text={line.reason}
+    stamp={line.goods.minor}
+  />{/if}
 
 {#if line.compared.length}<p class="mt-3">
     <span class="font-semibold">Side by side for readers:</span>

@@ -1,10 +1,13 @@
 <script lang="ts">
+  import { autocompletion } from '@codemirror/autocomplete';
   import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
   import { markdown } from '@codemirror/lang-markdown';
   import { defaultHighlightStyle, HighlightStyle, syntaxHighlighting } from '@codemirror/language';
   import { Annotation, EditorState } from '@codemirror/state';
   import { EditorView, keymap, placeholder } from '@codemirror/view';
   import { onMount } from 'svelte';
+  import type { Schemas } from '$lib/api/client';
+  import { factMenu } from './reasonFacts';
 
   /**
    * A reason in Markdown, saved by itself a moment after the last key. It lives in a shadow root, where the editor may use
@@ -14,6 +17,7 @@
     value,
     label,
     readonly = false,
+    facts,
     onsave,
     onnext,
     ontyping,
@@ -21,6 +25,8 @@
     value: string;
     label: string;
     readonly?: boolean;
+    /** What can be told about the line, for the menu behind two braces. */
+    facts: () => Promise<Schemas['ReasonFact'][]>;
     onsave: (text: string) => void;
     /** Goes on to the next slot. */
     onnext?: () => void;
@@ -83,6 +89,11 @@
       '.cm-line': { padding: '0' },
       '.cm-placeholder': { color: 'var(--soft)' },
       '.cm-cursor': { borderLeftColor: 'var(--ink)' },
+      '.cm-tooltip': { background: 'var(--sheet)', border: '1px solid var(--ink)', borderRadius: '2px' },
+      '.cm-tooltip-autocomplete ul li': { font: '400 14px/24px Hanken Grotesk, sans-serif', padding: '0 12px' },
+      '.cm-tooltip-autocomplete ul li[aria-selected]': { background: 'var(--tint)', color: 'var(--ink)' },
+      '.cm-completionDetail': { color: 'var(--soft)', fontStyle: 'normal', marginLeft: '16px' },
+      '.cm-completionInfo': { font: '400 13px/18px Hanken Grotesk, sans-serif', padding: '4px 8px' },
     });
     const plain = HighlightStyle.define(
       defaultHighlightStyle.specs
@@ -103,6 +114,7 @@
             ...historyKeymap,
           ]),
           markdown(),
+          autocompletion({ override: [factMenu(() => facts())], icons: false }),
           syntaxHighlighting(plain),
           EditorView.lineWrapping,
           EditorState.readOnly.of(readonly),

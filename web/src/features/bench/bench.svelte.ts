@@ -131,6 +131,13 @@ export class BenchState {
     });
   }
 
+  /** What can be told about a line in its reason, with today's values. */
+  facts(line: string): Promise<Schemas['ReasonFact'][]> {
+    return taken(
+      api.GET('/api/editions/{edition}/lines/{line}/facts', { params: { path: { edition: this.edition, line } } }),
+    );
+  }
+
   async add(slot: Schemas['SlotView']['slot'], withIt?: Schemas['LinePatch']): Promise<string | undefined> {
     let id: string | undefined;
     await this.edits.add(async (headers) => {

@@ -22,6 +22,8 @@ public enum Matter {
     MAY_LEAVE_BAND(8, Gate.BAND),
     /** The reason was written for another choice. */
     STALE_REASON(7, Gate.REASONS),
+    /** The reason asks for a fact that is none, that nobody knows, or that may not be printed. */
+    FACT(6, Gate.REASONS),
     /** Nothing is written. */
     NO_REASON(6, Gate.REASONS),
     /** A caution is not answered. */

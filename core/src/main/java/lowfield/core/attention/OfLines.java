@@ -8,26 +8,30 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import lowfield.core.Text;
 import lowfield.core.edition.EvaluatedEdition;
+import lowfield.core.fact.FilledReason;
 import lowfield.core.offer.Offer;
 
 /** What is the matter with single lines: no price or an old one, no reason or a stale one, options that nobody sells. */
 final class OfLines {
+    private final EvaluatedEdition edition;
     private final EvaluatedEdition.Place at;
     private final List<Item> items = new ArrayList<>();
 
-    private OfLines(EvaluatedEdition.Place at) {
+    private OfLines(EvaluatedEdition edition, EvaluatedEdition.Place at) {
+        this.edition = edition;
         this.at = at;
     }
 
     static Stream<Item> of(EvaluatedEdition edition, Instant now, int oldAfterDays) {
         return edition.places()
                 .filter(p -> !p.line().line().isEmpty())
-                .flatMap(p -> new OfLines(p).all(now, oldAfterDays).stream());
+                .flatMap(p -> new OfLines(edition, p).all(now, oldAfterDays).stream());
     }
 
     private List<Item> all(Instant now, int oldAfterDays) {
         price(now, oldAfterDays);
         reason();
+        facts();
         at.build().options(at.line().id()).stream()
                 .map(o -> o.impact())
                 .filter(p -> p.price().goods().range().isEmpty())
@@ -75,6 +79,23 @@ final class OfLines {
                     at.line().slot().label() + " has no reason",
                     at.line().choice().label() + " is not explained yet");
         }
+    }
+
+    private void facts() {
+        var problems = FilledReason.of(at.line().reason().markdown(), edition, at, value -> "")
+                .problems();
+        problems.stream()
+                .findFirst()
+                .ifPresent(first -> add(
+                        Matter.FACT,
+                        "fact " + first.written(),
+                        "Reason of the %s has %s"
+                                .formatted(
+                                        slot(),
+                                        problems.size() == 1
+                                                ? "a fact that fails"
+                                                : problems.size() + " facts that fail"),
+                        first.sentence()));
     }
 
     private void add(Matter matter, String state, String what, String detail) {

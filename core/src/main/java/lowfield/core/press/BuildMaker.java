@@ -7,6 +7,8 @@ import java.util.stream.Stream;
 import lowfield.core.check.Finding;
 import lowfield.core.check.Verdict;
 import lowfield.core.edition.EvaluatedBuild;
+import lowfield.core.edition.EvaluatedEdition;
+import lowfield.core.edition.EvaluatedTier;
 import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
 import lowfield.core.total.PackagePrice;
@@ -21,11 +23,11 @@ final class BuildMaker {
         this.material = material;
     }
 
-    Publication.Build make(EvaluatedBuild build) {
+    Publication.Build make(EvaluatedEdition edition, EvaluatedTier tier, EvaluatedBuild build) {
         var terms = build.plan().terms();
         var prices = PublicPrices.of(build.prices(), build.plan().counting());
         var available = PublicPrices.of(build.availablePrices(), build.plan().counting());
-        var lines = new LineMaker(build, prices, material);
+        var lines = new LineMaker(edition, tier, build, prices, material);
         return new Publication.Build(
                 build.id(),
                 build.name(),

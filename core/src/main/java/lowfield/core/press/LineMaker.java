@@ -5,8 +5,11 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import lowfield.core.change.LineChange;
 import lowfield.core.edition.EvaluatedBuild;
+import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.edition.EvaluatedLine;
+import lowfield.core.edition.EvaluatedTier;
 import lowfield.core.edition.Option;
+import lowfield.core.fact.FilledReason;
 import lowfield.core.find.CandidateImpact;
 import lowfield.core.guide.Choice;
 import lowfield.core.offer.Estimate;
@@ -17,11 +20,20 @@ import lowfield.core.total.LinePrice;
 
 /** Makes what the document says of a build's lines, with their alternatives and upgrades. */
 final class LineMaker {
+    private final EvaluatedEdition edition;
+    private final EvaluatedTier tier;
     private final EvaluatedBuild build;
     private final PublicPrices prices;
     private final PressMaterial material;
 
-    LineMaker(EvaluatedBuild build, PublicPrices prices, PressMaterial material) {
+    LineMaker(
+            EvaluatedEdition edition,
+            EvaluatedTier tier,
+            EvaluatedBuild build,
+            PublicPrices prices,
+            PressMaterial material) {
+        this.edition = edition;
+        this.tier = tier;
         this.build = build;
         this.prices = prices;
         this.material = material;
@@ -43,7 +55,7 @@ final class LineMaker {
                 price(evaluated.price()),
                 source(evaluated.price()),
                 isHidden ? Optional.empty() : evaluated.price().afterClaim(),
-                evaluated.reason().markdown(),
+                reason(evaluated),
                 change.how() == LineChange.How.SWITCHED ? Optional.of(change.before()) : Optional.empty(),
                 isHidden
                         ? new Cell.NotKnown()
@@ -52,6 +64,13 @@ final class LineMaker {
                 options(evaluated, Option.Purpose.UPGRADE),
                 compared(evaluated),
                 line.choice().part().map(Part::id).flatMap(material.pictures().ofPart()));
+    }
+
+    /** With its facts as they are now, for good. */
+    private String reason(EvaluatedLine line) {
+        var at = new EvaluatedEdition.Place(tier, build, line);
+        return FilledReason.of(line.reason().markdown(), edition, at, material.words())
+                .markdown();
     }
 
     private static List<String> anyOf(Choice choice) {

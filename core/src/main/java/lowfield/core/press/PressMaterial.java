@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import lowfield.core.fact.FactValue;
 import lowfield.core.money.Rate;
 import lowfield.core.part.Part;
 import lowfield.core.total.ReaderRegion;
@@ -20,6 +21,7 @@ import lowfield.core.total.ReaderRegion;
  * @param waivers what the author says to gates that do not hold
  * @param last the guide's last publication before this one
  * @param catalogue any part that is compared
+ * @param words how the facts of a reason are worded for readers
  * @param pictures the author's own
  * @param reviews what reviewers give some parts, one text for each, empty where nothing is known
  */
@@ -34,6 +36,7 @@ public record PressMaterial(
         Regions regions,
         Optional<Publication> last,
         Function<UUID, Part> catalogue,
+        Function<FactValue, String> words,
         Pictures pictures,
         Function<List<UUID>, List<String>> reviews) {
     /** What is said of a tier, and whether readers see its builds in one table. */

@@ -26,7 +26,7 @@ public final class PublicationMaker {
                 material.period(),
                 material.now(),
                 prices(edition),
-                edition.tiers().stream().map(this::tier).toList(),
+                edition.tiers().stream().map(t -> tier(edition, t)).toList(),
                 material.charts());
     }
 
@@ -45,7 +45,7 @@ public final class PublicationMaker {
         return new Publication.Span(inOrder.get(0), inOrder.get(inOrder.size() - 1));
     }
 
-    private Publication.Tier tier(EvaluatedTier tier) {
+    private Publication.Tier tier(EvaluatedEdition edition, EvaluatedTier tier) {
         var text = material.tierTexts().get(tier.id());
         return new Publication.Tier(
                 tier.id(),
@@ -55,6 +55,6 @@ public final class PublicationMaker {
                 tier.band(),
                 tier.lead().plan().terms().countsShipping(),
                 text.showsBuilds() && tier.builds().size() > 1,
-                tier.builds().stream().map(builds::make).toList());
+                tier.builds().stream().map(b -> builds.make(edition, tier, b)).toList());
     }
 }

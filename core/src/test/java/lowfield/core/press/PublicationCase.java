@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import lowfield.core.check.TestBuild;
 import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.edition.TestEdition;
+import lowfield.core.fact.FactValue;
 import lowfield.core.guide.Slot;
 import lowfield.core.money.Money;
 import lowfield.core.money.Rate;
@@ -62,8 +63,13 @@ abstract class PublicationCase {
                         Map.of("Pier Nine", 210, "Quillmarket", 240, "Shop", 210)),
                 last,
                 id -> CARD,
+                PublicationCase::words,
                 PressMaterial.Pictures.none(),
                 ids -> List.of());
+    }
+
+    private static String words(FactValue value) {
+        return value instanceof FactValue.Sum sum ? sum.sum().major().toPlainString() : value.toString();
     }
 
     static Publication publish(EvaluatedEdition edition, Optional<Publication> last) {

@@ -48,6 +48,7 @@ final class AttentionRows {
             case CLASH -> "Mend";
             case STALE_REASON -> "Rewrite";
             case NO_REASON -> "Write";
+            case FACT -> "Mend";
             case CAUTION -> "Answer";
             case FIGURE, ADVISORY -> "Look up";
             case SUSPICIOUS_PRICE, SUSPICIOUS_SHOP -> "Judge";

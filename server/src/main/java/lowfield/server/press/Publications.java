@@ -64,6 +64,7 @@ class Publications {
                 regions(edition.guide(), now),
                 edition.last(),
                 parts.catalogue()::part,
+                ReasonPreviews.wording(edition.guide())::of,
                 pictures(edition),
                 this::reviews);
     }

@@ -34,7 +34,7 @@ class RepeatedEdits extends OncePerRequestFilter {
     private static final Set<String> MUTATING = Set.of("POST", "PUT", "PATCH", "DELETE");
     /** What answers with secrets or asks the world outside: a key there is not looked at. */
     private static final Pattern NEVER_KEPT = Pattern.compile(
-            "(?!/api/).*|/api/(session|account|accounts|people|links)(/.*)?|/api/shops/trial|/api/intake/.*|/api/rates/refresh");
+            "(?!/api/).*|/api/(session|account|accounts|people|links)(/.*)?|/api/shops/trial|/api/intake/.*|/api/rates/refresh|/api/editions/.+/reason-preview");
 
     /** What takes files of parts, which may only be looked at. */
     private static final Pattern LISTS = Pattern.compile("/api/kinds/[^/]+/file");

@@ -1,0 +1,56 @@
+package lowfield.core.fact;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import lowfield.core.edition.EvaluatedBuild;
+import lowfield.core.total.LinePrice;
+
+/** Facts as they are found, each path once, and how prices and totals become facts. */
+final class FactList {
+    private final Map<String, Fact> byPath = new LinkedHashMap<>();
+
+    Map<String, Fact> byPath() {
+        return byPath;
+    }
+
+    void add(String path, String label, FactValue value) {
+        byPath.putIfAbsent(path, new Fact(path, label, value));
+    }
+
+    /**
+     * A difference as two facts, of which one is told: by how much it is more, and by how much it is less. A sentence that says
+     * "{{below.more}} more" is found out when the sign turns, and one that merely gets another figure stays true.
+     */
+    void against(String path, String label, Difference difference) {
+        add(path + ".more", label + ": more by", difference.more());
+        add(path + ".less", label + ": less by", difference.less());
+    }
+
+    static FactValue sum(LinePrice price) {
+        return price.isWithheld()
+                ? new FactValue.Withheld()
+                : price.goods()
+                        .known()
+                        .<FactValue>map(m -> new FactValue.Sum(m))
+                        .orElseGet(() -> notKnown("there is no price"));
+    }
+
+    static FactValue total(EvaluatedBuild of) {
+        return hides(of)
+                ? new FactValue.Withheld()
+                : of.total()
+                        .total()
+                        .known()
+                        .<FactValue>map(m -> new FactValue.Sum(m))
+                        .orElseGet(() -> notKnown("a price is missing"));
+    }
+
+    /** Whether a price in it may not be printed: then no sum that it is in is told, since the page's own are rounded otherwise. */
+    static boolean hides(EvaluatedBuild build) {
+        return build.prices().stream().anyMatch(LinePrice::isWithheld);
+    }
+
+    static FactValue notKnown(String why) {
+        return new FactValue.NotKnown(why);
+    }
+}

@@ -1,0 +1,38 @@
+package lowfield.server.press.web;
+
+import io.swagger.v3.oas.annotations.Operation;
+import java.util.List;
+import java.util.UUID;
+import lowfield.server.press.ReasonPreviews;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Facts for reasons, and reasons as readers would see them. */
+@RestController
+@RequestMapping("/api/editions/{edition}/lines/{line}")
+class ReasonController {
+    record Text(String markdown) {}
+
+    private final ReasonPreviews previews;
+
+    ReasonController(ReasonPreviews previews) {
+        this.previews = previews;
+    }
+
+    @Operation(operationId = "listReasonFacts", summary = "List the facts that a line's reason can hold")
+    @GetMapping("/facts")
+    List<ReasonPreviews.ReasonFact> facts(@PathVariable UUID edition, @PathVariable UUID line) {
+        return previews.facts(edition, line);
+    }
+
+    /** Nothing is kept. */
+    @Operation(operationId = "previewReason", summary = "Show a reason as readers would see it")
+    @PostMapping("/reason-preview")
+    ReasonPreviews.Preview preview(@PathVariable UUID edition, @PathVariable UUID line, @RequestBody Text text) {
+        return previews.preview(edition, line, text.markdown());
+    }
+}
