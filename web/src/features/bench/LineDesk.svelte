@@ -8,6 +8,7 @@
   import Members from './Members.svelte';
   import Options from './Options.svelte';
   import Sharing from './Sharing.svelte';
+  import ReasonHelp from './ReasonHelp.svelte';
   import ReasonEditor from './ReasonEditor.svelte';
   import { hasFacts } from './reasonFacts';
   import ReasonPreview from './ReasonPreview.svelte';
@@ -147,6 +148,13 @@
       bench.catchUp();
     }}
   />{/key}
+{#if open}<ReasonHelp
+    edition={bench.edition}
+    line={line.id}
+    choice={line.label}
+    isEmpty={!line.reason.trim()}
+    onuse={(markdown) => void bench.edit(line.id, { reason: markdown })}
+  />{/if}
 {#if hasFacts(line.reason)}<ReasonPreview
     edition={bench.edition}
     line={line.id}

@@ -81,7 +81,7 @@ public final class Pictures {
                     .click();
             page.getByTestId("total").waitFor();
             page.keyboard().press("x");
-            page.getByLabel("Package prices").waitFor();
+            page.getByRole(AriaRole.DIALOG).waitFor();
             shot(page, "packages");
             visit(page, "/shops", "shops");
             visit(page, "/people", "people");

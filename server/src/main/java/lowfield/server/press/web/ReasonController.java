@@ -3,6 +3,7 @@ package lowfield.server.press.web;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import java.util.UUID;
+import lowfield.server.press.ReasonHelp;
 import lowfield.server.press.ReasonPreviews;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -18,8 +19,10 @@ class ReasonController {
     record Text(String markdown) {}
 
     private final ReasonPreviews previews;
+    private final ReasonHelp help;
 
-    ReasonController(ReasonPreviews previews) {
+    ReasonController(ReasonPreviews previews, ReasonHelp help) {
+        this.help = help;
         this.previews = previews;
     }
 
@@ -27,6 +30,13 @@ class ReasonController {
     @GetMapping("/facts")
     List<ReasonPreviews.ReasonFact> facts(@PathVariable UUID edition, @PathVariable UUID line) {
         return previews.facts(edition, line);
+    }
+
+    /** The questions a reader would ask, and what was written of the part before. */
+    @Operation(operationId = "getReasonHelp", summary = "Get questions for a reason, and earlier reasons")
+    @GetMapping("/reason-help")
+    ReasonHelp.Help help(@PathVariable UUID edition, @PathVariable UUID line) {
+        return help.help(edition, line);
     }
 
     /** Nothing is kept. */
