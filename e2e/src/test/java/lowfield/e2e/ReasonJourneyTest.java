@@ -1,0 +1,53 @@
+package lowfield.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static lowfield.e2e.DemoDesk.bench;
+import static lowfield.e2e.DemoDesk.context;
+import static lowfield.e2e.DemoDesk.isClean;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Writing a reason with the keyboard: facts from the menu, and on to the next slot. */
+@ExtendWith(DemoDesk.class)
+class ReasonJourneyTest {
+    private static Locator preview(Page page) {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("As readers see it"));
+    }
+
+    @Test
+    void aReasonIsWrittenWithTwoFactsAndLeftByKeys() {
+        try (var context = context()) {
+            var page = bench(context, "Deckhand");
+            var reason = page.locator(".cm-content");
+            reason.waitFor();
+            page.keyboard().press("w");
+            assertThat(reason).isFocused();
+            page.keyboard().type(" It costs {{pri");
+            var menu = page.locator(".cm-tooltip-autocomplete li");
+            assertThat(menu.first()).containsText("price");
+            page.keyboard().press("Enter");
+            assertThat(reason).containsText("{{price}}");
+            page.keyboard().type(" of {{tot");
+            assertThat(menu.first()).containsText("total");
+            page.keyboard().press("Enter");
+            assertThat(reason).containsText("{{total}}");
+            assertThat(preview(page)).containsText("It costs 1");
+            assertThat(preview(page)).not().containsText("{{");
+            isClean(page, "a reason with facts");
+            page.keyboard().type(" and {{nonsense}}");
+            assertThat(preview(page).getByRole(AriaRole.ALERT)).containsText("There is no fact {{nonsense}} here");
+            page.keyboard().press("Escape");
+            assertThat(reason).not().isFocused();
+            page.keyboard().press("u");
+            assertThat(reason).not().containsText("{{");
+            assertThat(preview(page)).not().isVisible();
+            page.keyboard().press("ArrowDown");
+            assertThat(page.locator("section[aria-label='The slot'] .label").first())
+                    .hasText("CPU");
+        }
+    }
+}
