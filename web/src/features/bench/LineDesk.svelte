@@ -152,7 +152,7 @@
     edition={bench.edition}
     line={line.id}
     choice={line.label}
-    isEmpty={!line.reason.trim()}
+    reason={line.reason}
     onuse={(markdown) => void bench.edit(line.id, { reason: markdown })}
   />{/if}
 {#if hasFacts(line.reason)}<ReasonPreview

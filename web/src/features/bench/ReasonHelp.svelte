@@ -7,14 +7,15 @@
     edition,
     line,
     choice,
-    isEmpty,
+    reason,
     onuse,
   }: {
     edition: string;
     line: string;
     /** What stands there: for another choice other questions are asked. */
     choice: string;
-    isEmpty: boolean;
+    /** What is written now. */
+    reason: string;
     onuse: (markdown: string) => void;
   } = $props();
   const help = createQuery(() => ({
@@ -22,7 +23,8 @@
     queryFn: () =>
       taken(api.GET('/api/editions/{edition}/lines/{line}/reason-help', { params: { path: { edition, line } } })),
   }));
-  const earlier = $derived(help.data?.earlier ?? []);
+  const isEmpty = $derived(!reason.trim());
+  const earlier = $derived((help.data?.earlier ?? []).filter((text) => text.markdown !== reason));
 </script>
 
 {#if help.data && isEmpty}
@@ -32,11 +34,11 @@
 {/if}
 {#if earlier.length}
   <details class="mt-2" open={isEmpty}>
-    <summary class="cursor-pointer text-soft">Written before of this part or its family: {earlier.length}</summary>
+    <summary class="cursor-pointer text-soft">Earlier reasons for this part or its family: {earlier.length}</summary>
     {#each earlier as text (text.markdown)}
       <div class="border-b border-hairline py-2">
         <p class="small text-soft">
-          {text.where}{text.isSamePart ? '' : `, of the ${text.of}`}
+          {text.where}{text.isSamePart ? '' : `, for the ${text.of}`}
         </p>
         <p class="line-clamp-3">{text.markdown}</p>
         <button class="btn-quiet small" aria-label="Use the reason of {text.where}" onclick={() => onuse(text.markdown)}
