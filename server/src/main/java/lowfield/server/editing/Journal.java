@@ -17,7 +17,6 @@ import lowfield.server.platform.Desks;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
 import lowfield.server.platform.Stale;
-import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.jooq.impl.DSL;
@@ -34,17 +33,14 @@ import tools.jackson.databind.JsonNode;
 public class Journal {
     private static final Duration ONE_SITTING = Duration.ofMinutes(2);
 
-    /** Answers from before fingerprints were stable: what stood then is not known any more. */
-    private static final Condition OLD_ANSWER = COMMAND.TARGET
-            .eq(Target.ANSWER.name())
-            .and(DSL.condition("length(coalesce({0}, {1}) ->> 'fingerprint') < 64", COMMAND.AFTER, COMMAND.BEFORE));
-
     private final DSLContext db;
+    private final Commands commands;
     private final Clock clock;
     private final Live live;
 
-    Journal(DSLContext db, Clock clock, Live live) {
+    Journal(DSLContext db, Commands commands, Clock clock, Live live) {
         this.db = db;
+        this.commands = commands;
         this.clock = clock;
         this.live = live;
     }
@@ -116,7 +112,7 @@ public class Journal {
     /** Brings back what stood just before a step, as an edit of its own; the label of the step. */
     String bringBack(UUID edition, long step, int newest, Person by, Targets targets) {
         var command = db.selectFrom(COMMAND)
-                .where(COMMAND.ID.eq(step), COMMAND.EDITION_ID.eq(edition), DSL.not(OLD_ANSWER))
+                .where(COMMAND.ID.eq(step), COMMAND.EDITION_ID.eq(edition), DSL.not(Commands.OLD_ANSWER))
                 .fetchOptional()
                 .orElseThrow(() -> new NotFound("There is no such step in this edition's history."));
         var last = db.select(DSL.max(COMMAND.ID))
@@ -154,16 +150,16 @@ public class Journal {
 
     /** Undoes my latest edit of the edition; the label of what was undone. */
     String undo(UUID edition, Person by, Targets targets) {
-        var latest = mine(edition, by, "EDIT")
+        var latest = commands.latest(edition, by, "EDIT")
                 .orElseThrow(() -> new Conflict("There is nothing of yours to undo in this edition."));
-        var all = madeTogether(latest);
+        var all = commands.madeTogether(latest);
         all.forEach(command -> reverse(command, "UNDO", by, targets));
         return label(all);
     }
 
     /** Takes my latest undo back; the label of what stands again. */
     String redo(UUID edition, Person by, Targets targets) {
-        var undo = mine(edition, by, "UNDO")
+        var undo = commands.latest(edition, by, "UNDO")
                 .orElseThrow(() -> new Conflict("There is nothing of yours to redo in this edition."));
         var newest = db.select(DSL.max(COMMAND.ID))
                 .from(COMMAND)
@@ -173,7 +169,7 @@ public class Journal {
         if (newest != null && newest > undo.getId()) {
             throw new Conflict("You have edited since; there is nothing to redo.");
         }
-        var all = madeTogether(undo);
+        var all = commands.madeTogether(undo);
         all.forEach(command -> {
             reverse(command, "REDO", by, targets);
             db.update(COMMAND)
@@ -184,39 +180,9 @@ public class Journal {
         return label(all);
     }
 
-    /** A command with those of the same act that still stand, the latest first. */
-    private List<CommandRecord> madeTogether(CommandRecord latest) {
-        return latest.getAct() == null
-                ? List.of(latest)
-                : db.selectFrom(COMMAND)
-                        .where(
-                                COMMAND.ACT.eq(latest.getAct()),
-                                COMMAND.EDITION_ID.eq(latest.getEditionId()),
-                                COMMAND.ACCOUNT_ID.eq(latest.getAccountId()),
-                                COMMAND.FORM.eq(latest.getForm()),
-                                COMMAND.UNDONE_BY.isNull())
-                        .orderBy(COMMAND.ID.desc())
-                        .forUpdate()
-                        .fetch();
-    }
-
     private static String label(List<CommandRecord> all) {
         var first = all.get(0).getLabel();
         return all.size() == 1 ? first : "%s, and %d more made with it".formatted(first, all.size() - 1);
-    }
-
-    private Optional<CommandRecord> mine(UUID edition, Person by, String form) {
-        return db.selectFrom(COMMAND)
-                .where(
-                        COMMAND.EDITION_ID.eq(edition),
-                        COMMAND.ACCOUNT_ID.eq(by.id()),
-                        COMMAND.FORM.eq(form),
-                        COMMAND.UNDONE_BY.isNull(),
-                        DSL.not(OLD_ANSWER))
-                .orderBy(COMMAND.ID.desc())
-                .limit(1)
-                .forUpdate()
-                .fetchOptional();
     }
 
     private void reverse(CommandRecord command, String form, Person by, Targets targets) {
