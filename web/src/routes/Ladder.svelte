@@ -9,6 +9,7 @@
   import { beside } from '$features/ladder/beside';
   import { LadderEdits } from '$features/ladder/ladder.svelte';
   import Rung from '$features/ladder/Rung.svelte';
+  import Steps from '$features/ladder/Steps.svelte';
   import Summaries from '$features/ladder/Summaries.svelte';
   import { standing, tone } from '$features/desk/standing';
   import Gauge from '$ui/Gauge.svelte';
@@ -203,5 +204,6 @@
         {#if only.length}<Summaries columns={view.columns} />{/if}
       </table>
     </div>
+    {#if !only.length}<Steps steps={view.steps} warnings={view.warnings} />{/if}
   {/if}
 </main>

@@ -36,7 +36,12 @@ public final class LadderViews {
             @Nullable Integer supplyRating,
             @Nullable Integer gamingLow,
             @Nullable Integer gamingHigh) {}
-    /** All builds of an edition side by side. */
+    /** All builds of an edition side by side; a sentence for each step, and for what says too little. */
     public record LadderView(
-            GuideInfo guide, EditionInfo edition, List<Views.SlotView> slots, List<ColumnView> columns) {}
+            GuideInfo guide,
+            EditionInfo edition,
+            List<Views.SlotView> slots,
+            List<ColumnView> columns,
+            List<String> steps,
+            List<String> warnings) {}
 }

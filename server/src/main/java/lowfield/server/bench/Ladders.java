@@ -9,6 +9,8 @@ import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.edition.EvaluatedTier;
 import lowfield.core.guide.Slot;
+import lowfield.core.ladder.LadderStep;
+import lowfield.core.ladder.LadderWarning;
 import lowfield.core.money.Money;
 import lowfield.core.part.Part;
 import lowfield.server.catalogue.Parts;
@@ -67,7 +69,17 @@ public class Ladders {
                 .filter(s -> columns.stream().anyMatch(c -> c.rungs().stream().anyMatch(r -> r.slot() == s)))
                 .map(s -> new Views.SlotView(s, s.label(), s.kind()))
                 .toList();
-        return new LadderViews.LadderView(loaded.guide(), loaded.edition(), slots, columns);
+        return new LadderViews.LadderView(
+                loaded.guide(),
+                loaded.edition(),
+                slots,
+                columns,
+                LadderWarning.steps(loaded.evaluated()).stream()
+                        .map(LadderStep::said)
+                        .toList(),
+                LadderWarning.of(loaded.evaluated()).stream()
+                        .map(LadderWarning::sentence)
+                        .toList());
     }
 
     private static LadderViews.ColumnView column(

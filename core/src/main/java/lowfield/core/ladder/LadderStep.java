@@ -1,0 +1,104 @@
+package lowfield.core.ladder;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import lowfield.core.Text;
+import lowfield.core.edition.EvaluatedBuild;
+import lowfield.core.edition.EvaluatedLine;
+import lowfield.core.edition.EvaluatedTier;
+import lowfield.core.guide.Slot;
+import lowfield.core.money.Money;
+import lowfield.core.part.Equivalence;
+import lowfield.core.part.Part;
+
+/**
+ * From one tier's main build to the next: what is shared, what changes, what it costs and what that buys, in the figures that
+ * make a part what it is.
+ *
+ * @param by how much more the upper total is; below zero where it is less, absent where one is not known
+ * @param shared counted lines of the upper build whose choice stands in the lower one, too
+ * @param changes the others that have a part on both sides
+ */
+public record LadderStep(
+        EvaluatedTier from, EvaluatedTier to, Optional<Money> by, int shared, int lines, List<Change> changes) {
+    public LadderStep {
+        changes = List.copyOf(changes);
+    }
+
+    /** Another part in a slot; {@code gains} and {@code losses} are said from the upper part's side. */
+    public record Change(Slot slot, Part before, Part after, List<String> gains, List<String> losses) {
+        static Change of(Slot slot, Part before, Part after) {
+            return new Change(slot, before, after, more(before, after), said(Equivalence.of(before, after)));
+        }
+
+        /** "12 GB instead of 8 GB", where the lower part lacks something of the upper. */
+        private static List<String> more(Part before, Part after) {
+            return Equivalence.of(after, before).losses().stream()
+                    .map(l -> l.now()
+                            .map(less -> l.before() + " instead of " + less)
+                            .orElse(l.before()))
+                    .toList();
+        }
+
+        private static List<String> said(Equivalence equivalence) {
+            return equivalence.losses().stream().map(Equivalence.Loss::said).toList();
+        }
+    }
+
+    static LadderStep between(EvaluatedTier from, EvaluatedTier to) {
+        var below = from.lead();
+        var above = to.lead();
+        var counted = counted(above).toList();
+        var other = below.total().total().known();
+        return new LadderStep(
+                from,
+                to,
+                above.total().total().known().flatMap(mine -> other.map(mine::minus)),
+                (int) counted.stream().filter(l -> isShared(l, below)).count(),
+                counted.size(),
+                counted.stream()
+                        .filter(l -> !isShared(l, below))
+                        .flatMap(l -> change(l, below).stream())
+                        .toList());
+    }
+
+    static Stream<EvaluatedLine> counted(EvaluatedBuild build) {
+        return build.lines().stream()
+                .filter(l -> l.line().counted() && !l.line().isEmpty());
+    }
+
+    private static boolean isShared(EvaluatedLine line, EvaluatedBuild with) {
+        return counted(with)
+                .anyMatch(o -> o.slot() == line.slot()
+                        && o.choice().key().equals(line.choice().key())
+                        && o.line().quantity() == line.line().quantity());
+    }
+
+    private static Optional<Change> change(EvaluatedLine line, EvaluatedBuild below) {
+        return line.choice()
+                .part()
+                .flatMap(after -> counted(below)
+                        .filter(o -> o.slot() == line.slot())
+                        .flatMap(o -> o.choice().part().stream())
+                        .filter(before -> before.kind() == after.kind())
+                        .findFirst()
+                        .map(before -> Change.of(line.slot(), before, after)));
+    }
+
+    /** "Mate is 407.90 EUR more than Bosun and shares 5 of 8 choices; it buys 12 GB instead of 8 GB (graphics card)." */
+    public String said() {
+        var price = by.map(b -> b.minor() == 0
+                        ? "costs as much as "
+                        : b.isNegative() ? "is " + b.times(-1) + " less than " : "is " + b + " more than ")
+                .orElse("stands above ");
+        var bought = changes.stream()
+                .flatMap(c -> c.gains().stream()
+                        .map(g -> g + " (" + Text.inSentence(c.slot().label()) + ")"))
+                .toList();
+        var buys = bought.isEmpty()
+                ? "no figure that makes a part what it is gets better"
+                : "it buys " + String.join(", ", bought);
+        return "%s %s%s and shares %d of %d choices; %s.".formatted(to.name(), price, from.name(), shared, lines, buys);
+    }
+}
