@@ -4,14 +4,11 @@
   import type { Format } from '$lib/format';
   import type { BenchState } from './bench.svelte';
   import LinePrice from './LinePrice.svelte';
+  import LineReason from './LineReason.svelte';
   import LineSettings from './LineSettings.svelte';
   import Members from './Members.svelte';
   import Options from './Options.svelte';
   import Sharing from './Sharing.svelte';
-  import ReasonHelp from './ReasonHelp.svelte';
-  import ReasonEditor from './ReasonEditor.svelte';
-  import { hasFacts } from './reasonFacts';
-  import ReasonPreview from './ReasonPreview.svelte';
 
   /** The chosen slot in the middle of the bench: the part, its price, its reason, its alternatives and upgrades. */
   let {
@@ -43,7 +40,7 @@
     onnext: () => void;
   } = $props();
 
-  let reason = $state<ReasonEditor>();
+  let reason = $state<LineReason>();
 
   /** Puts the cursor into the reason. */
   export function write(): void {
@@ -120,47 +117,7 @@
           })
       : undefined}
   />{/if}
-<div class="mt-3 mb-1.5 flex items-center justify-between">
-  <h2>
-    Why this one {#if open}<button class="btn-quiet small font-normal" onclick={write}
-        ><span class="key">w</span> write</button
-      >{/if}
-  </h2>
-  <span class="small text-soft">
-    {#if line.reasonStale}<span class="font-medium text-clay">written for another choice</span>
-      {#if open}<button class="btn-quiet small" onclick={() => void bench.edit(line.id, { confirmReason: true })}
-          ><span class="key">v</span> it still holds</button
-        >{/if}
-    {:else if bench.isAway}the server is away; kept here, and sent again
-    {:else if bench.waiting}saving…{:else if line.reason}saved{/if}
-  </span>
-</div>
-{#key line.id}<ReasonEditor
-    bind:this={reason}
-    {onnext}
-    value={line.reason}
-    facts={() => bench.facts(line.id)}
-    label="Reason for {line.label}"
-    readonly={!open}
-    onsave={(text) => void bench.edit(line.id, { reason: text })}
-    ontyping={(typing) => {
-      bench.isTyping = typing;
-      bench.catchUp();
-    }}
-  />{/key}
-{#if open}<ReasonHelp
-    edition={bench.edition}
-    line={line.id}
-    choice={line.label}
-    reason={line.reason}
-    onuse={(markdown) => void bench.edit(line.id, { reason: markdown })}
-  />{/if}
-{#if hasFacts(line.reason)}<ReasonPreview
-    edition={bench.edition}
-    line={line.id}
-    text={line.reason}
-    stamp={line.goods.minor}
-  />{/if}
+<LineReason bind:this={reason} state={bench} {line} {onnext} />
 
 {#if line.compared.length}<p class="mt-3">
     <span class="font-semibold">Side by side for readers:</span>

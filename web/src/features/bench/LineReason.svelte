@@ -1,0 +1,69 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import type { BenchState } from './bench.svelte';
+  import ReasonEditor from './ReasonEditor.svelte';
+  import { hasFacts } from './reasonFacts';
+  import ReasonHelp from './ReasonHelp.svelte';
+  import ReasonPreview from './ReasonPreview.svelte';
+
+  /** Why the choice of a line stands: written, helped, and shown as readers will see it. */
+  let {
+    state: bench,
+    line,
+    onnext,
+  }: {
+    state: BenchState;
+    line: Schemas['LineView'];
+    /** Goes on to the next slot. */
+    onnext: () => void;
+  } = $props();
+  const open = $derived(bench.isOpen);
+  let editor = $state<ReasonEditor>();
+
+  /** Puts the cursor into the text. */
+  export function write(): void {
+    editor?.write();
+  }
+</script>
+
+<div class="mt-3 mb-1.5 flex items-center justify-between">
+  <h2>
+    Why this one {#if open}<button class="btn-quiet small font-normal" onclick={write}
+        ><span class="key">w</span> write</button
+      >{/if}
+  </h2>
+  <span class="small text-soft">
+    {#if line.reasonStale}<span class="font-medium text-clay">written for another choice</span>
+      {#if open}<button class="btn-quiet small" onclick={() => void bench.edit(line.id, { confirmReason: true })}
+          ><span class="key">v</span> it still holds</button
+        >{/if}
+    {:else if bench.isAway}the server is away; kept here, and sent again
+    {:else if bench.waiting}saving…{:else if line.reason}saved{/if}
+  </span>
+</div>
+{#key line.id}<ReasonEditor
+    bind:this={editor}
+    {onnext}
+    value={line.reason}
+    facts={() => bench.facts(line.id)}
+    label="Reason for {line.label}"
+    readonly={!open}
+    onsave={(text) => void bench.edit(line.id, { reason: text })}
+    ontyping={(typing) => {
+      bench.isTyping = typing;
+      bench.catchUp();
+    }}
+  />{/key}
+{#if open}<ReasonHelp
+    edition={bench.edition}
+    line={line.id}
+    choice={line.label}
+    reason={line.reason}
+    onuse={(markdown) => void bench.edit(line.id, { reason: markdown })}
+  />{/if}
+{#if hasFacts(line.reason)}<ReasonPreview
+    edition={bench.edition}
+    line={line.id}
+    text={line.reason}
+    stamp={line.goods.minor}
+  />{/if}
