@@ -37,7 +37,7 @@ public final class Stage {
                 "--spring.datasource.password=" + cluster.server.password(),
                 "--server.port=" + port,
                 "--lowfield.reader-port=" + readerPort,
-                "--lowfield.page-deadline=700ms",
+                "--lowfield.page-deadline=1500ms",
                 "--spring.datasource.hikari.connection-timeout=1000",
                 "--lowfield.local-shops=ferrowby.example" + at + ",quillmarket.example" + at + ",turnstone.example" + at
                         + ",millrace.example" + at + ",rates.example" + at,
