@@ -114,7 +114,7 @@
             ...historyKeymap,
           ]),
           markdown(),
-          autocompletion({ override: [factMenu(() => facts())], icons: false }),
+          autocompletion({ override: [factMenu(() => facts())], icons: false, interactionDelay: 0 }),
           syntaxHighlighting(plain),
           EditorView.lineWrapping,
           EditorState.readOnly.of(readonly),
