@@ -1,0 +1,196 @@
+package lowfield.core.proofreading;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import lowfield.core.proofreading.figures.Dimension;
+
+/**
+ * Tells a figure that is about something that we hold no data of: "a 900 W heater", "I paid 230 EUR", "leave 10 cm behind it".
+ * A figure is held against the data only where nothing says that it is beside the point.
+ */
+final class Aside {
+    private static final Pattern SELF = Pattern.compile(
+            "(?<![\\p{L}])(i|we|my|mine|me|us|reader|readers|friend|friend['’]s|somebody|people)(?![\\p{L}])");
+    private static final Pattern ORDER = Pattern.compile(
+            "^\\W*(leave|keep|wait|use|set|turn|count|buy|do not|do|don['’]t|sleep|test|unplug|install|calibrate|aim|back|clone|let|mind|give|dust|add|measure|plan)(?![\\p{L}])");
+    private static final Pattern BOUND = Pattern.compile(
+            "(under|below|over|above|less than|more than|at least|nearer to|nothing for|up from) (?:about )?$");
+    private static final Pattern ARTICLE =
+            Pattern.compile("(?:^|[^\\p{L}])(a|an|the|this|another|some|old|every|his|her|your|their|any) $");
+    private static final Pattern FIRST_NOUN = Pattern.compile(
+            "^\\W*(?:and |but |where |because |since |while |so |at |on |for |in |with |of |from |if )?(a|an|one|the|your|his|her|some|most|old|every|any)\\s+((?:[\\p{L}0-9•-]+\\s+){0,2}[\\p{L}•-]+)");
+    private static final Pattern OF_BEFORE = Pattern.compile("(an?|the|my|your|one)?\\s*([\\p{L}•-]+) of (?:up to )?$");
+    private static final Pattern OF_AFTER = Pattern.compile("^ of ([\\p{L}-]+)(?: ([\\p{L}-]+))?");
+    private static final Pattern NEXT_WORD = Pattern.compile("^[ -]([\\p{L}•-]+)(?: ([\\p{L}•-]+))?");
+    private static final Pattern RATE =
+            Pattern.compile("^ (?:a|an|per|each|every) (?:second|minute|hour|day|week|month|year|piece)");
+    private static final Pattern NOUN_BEFORE = Pattern.compile("(?:^|[^\\p{L}])(?:a|an|the|my|your) ([\\p{L}•-]+) $");
+    private static final Pattern MINE_AFTER = Pattern.compile("^[^.,;:]{0,16}(?<![\\p{L}])(my|mine)(?![\\p{L}])");
+    private static final Pattern MANY = Pattern.compile("^\\W*([\\p{L}]{3,}s) (?!of)");
+    private static final Pattern WARRANTY = Pattern.compile("warrant|guarantee");
+
+    /** Words behind a figure that are no thing of their own. */
+    private static final Set<String> NO_NOUN = set("""
+            ours theirs yours its this his hers always less plus thus yes has does goes costs takes keeps draws needs runs unless perhaps besides towards nowadays of and or in is are with for more less at by to from on as it but than the a an long high wide deep
+            thick tall dearer cheaper longer shorter higher lower quieter louder faster slower short today now
+            here last this you we was will would can has have keeps leaves leave free apart each together
+            instead too that which where when there so not only per because while since against above below over
+            under through without remain stay stays fit fits does do did no if were""");
+
+    /** Words of the work that a sentence can begin with and still be about what stands on the line. */
+    private static final Set<String> OF_THE_WORK = set("""
+            price prices cost total build budget sum step difference rest maker warranty power draw spikes spike
+            peak share noise size clock speed cache length height width depth weight tier half third quarter
+            fifth tenth hundred thousand plug plugs room latency profile choice part one bigger cheaper dearer
+            same shop endurance capacity radiator module modules whole only warranties memory cores threads
+            lanes fans pin slots volume rating figure board first second other""");
+
+    private static Set<String> set(String words) {
+        return Set.copyOf(List.of(words.split("\\s+")));
+    }
+
+    private final ProofContext context;
+    private final Set<String> known;
+
+    Aside(ProofContext context) {
+        this.context = context;
+        known = Stream.of(
+                        OF_THE_WORK.stream(),
+                        context.ofSlot().stream()
+                                .flatMap(s -> s.figures().stream())
+                                .flatMap(f -> words(f.label())),
+                        context.subjects().stream()
+                                .flatMap(s -> PartFigures.nouns(s.part().kind()).stream())
+                                .flatMap(Aside::words),
+                        context.tiers().stream().flatMap(t -> words(t.name())))
+                .flatMap(s -> s)
+                .collect(Collectors.toUnmodifiableSet());
+    }
+
+    private static Stream<String> words(String label) {
+        return Stream.of(label.toLowerCase(Locale.ROOT).split("[^\\p{L}]+")).filter(w -> w.length() > 2);
+    }
+
+    boolean isBeside(Passage passage) {
+        var before = passage.before();
+        return isYearsOfSomething(passage)
+                || isSharelessPercent(passage)
+                || SELF.matcher(lastPart(before)).find()
+                || ORDER.matcher(passage.sentenceWords()).find()
+                || BOUND.matcher(before).find()
+                || isRate(passage)
+                || isBehindUnknown(before)
+                || MINE_AFTER.matcher(passage.after()).find()
+                || isOfAnother(passage)
+                || isAnothersNoun(before)
+                || isOfUnknown(passage);
+    }
+
+    /** What stands since the last comma: "we measured, and 12 GB are plenty" is about the card. */
+    private static String lastPart(String before) {
+        return before.substring(before.lastIndexOf(", ") + 1);
+    }
+
+    private boolean isYearsOfSomething(Passage passage) {
+        if (passage.figure().dimension() != Dimension.YEARS) {
+            return false;
+        }
+        var rest = passage.sentenceWords().replace(passage.figure().text().toLowerCase(Locale.ROOT), "");
+        return !WARRANTY.matcher(passage.sentenceWords()).find() && !isFragment(rest);
+    }
+
+    /** A sentence that only lists figures. */
+    private static boolean isFragment(String words) {
+        return words.length() < 60
+                && !words.matches("(?s).*\\b(i|it|you|he|she|we|they|in|after|every|lasted|old|ago|last)\\b.*");
+    }
+
+    private boolean isSharelessPercent(Passage passage) {
+        return passage.figure().dimension() == Dimension.PERCENT
+                && !(passage.before() + passage.after())
+                        .matches("(?s).*\\b(budget|total|sum|build|share|money|costs?|price)\\b.*");
+    }
+
+    /** "a 900 W vacuum", "a 10-litre case": a thing of its own behind the figure. */
+    private boolean isOfAnother(Passage passage) {
+        var next = NEXT_WORD.matcher(passage.after());
+        if (!next.find() || NO_NOUN.contains(next.group(1))) {
+            return false;
+        }
+        var isOne = ARTICLE.matcher(passage.before()).find();
+        var isJoined = passage.figure().text().contains("-") && passage.figure().dimension() != Dimension.COUNT;
+        var isKnown = isKnown(next.group(1)) || next.group(2) != null && isKnown(next.group(2));
+        return (isOne || isJoined) && (!isKnown || isElsewhere(next.group(1), next.group(2)));
+    }
+
+    /** Any part of another slot, unless the figures of this one speak of it: "needs a 750 W power supply". */
+    private boolean isElsewhere(String first, String second) {
+        var noun = first + (second == null ? "" : " " + second);
+        var isOther = context.subjects().stream()
+                .filter(s -> s.role() == Subject.Role.ELSEWHERE)
+                .anyMatch(s -> PartFigures.nouns(s.part().kind()).stream().anyMatch(n -> isNoun(noun, n)));
+        var isOwn = context.ofSlot().stream()
+                .anyMatch(s -> PartFigures.nouns(s.part().kind()).stream().anyMatch(n -> isNoun(noun, n)));
+        return isOther && !isOwn && !isLabelled(noun);
+    }
+
+    private static boolean isNoun(String words, String noun) {
+        return words.matches("(?s)(?:.* )?" + Pattern.quote(noun) + "s?(?: .*)?");
+    }
+
+    /** Whether a figure of the choice is named after it: "recommended PSU", "CPU cooler clearance". */
+    private boolean isLabelled(String noun) {
+        var labels = context.ofSlot().stream()
+                .flatMap(s -> s.figures().stream())
+                .map(f -> f.label().toLowerCase(Locale.ROOT))
+                .collect(Collectors.joining(" "));
+        return context.subjects().stream()
+                .map(s -> PartFigures.nouns(s.part().kind()))
+                .filter(nouns -> nouns.stream().anyMatch(n -> isNoun(noun, n)))
+                .anyMatch(nouns ->
+                        nouns.stream().anyMatch(n -> labels.matches("(?s).*\\b" + Pattern.quote(n) + "\\b.*")));
+    }
+
+    /** "30 GB a day", "10 EUR a month". */
+    private static boolean isRate(Passage passage) {
+        return RATE.matcher(passage.after()).find();
+    }
+
+    /** "a desk 80 cm deep". */
+    private boolean isBehindUnknown(String before) {
+        var noun = NOUN_BEFORE.matcher(before);
+        return noun.find() && !isKnown(noun.group(1)) && !noun.group(1).contains("•");
+    }
+
+    private boolean isAnothersNoun(String before) {
+        var first = FIRST_NOUN.matcher(before);
+        if (!first.find()) {
+            var many = MANY.matcher(before);
+            return many.find() && !isKnown(many.group(1)) && !NO_NOUN.contains(many.group(1));
+        }
+        return Stream.of(first.group(2).split("[^\\p{L}•]+")).noneMatch(w -> isKnown(w) || w.contains("•"));
+    }
+
+    private boolean isOfUnknown(Passage passage) {
+        var before = OF_BEFORE.matcher(passage.before());
+        if (before.find()) {
+            var noun = before.group(2);
+            var isGeneric = before.group(1) == null || before.group(1).startsWith("a");
+            return !isKnown(noun) && !noun.contains("•") || isGeneric && isElsewhere(noun, null);
+        }
+        var after = OF_AFTER.matcher(passage.after());
+        return after.find()
+                && !NO_NOUN.contains(after.group(1))
+                && !isKnown(after.group(1))
+                && (after.group(2) == null || !isKnown(after.group(2)));
+    }
+
+    private boolean isKnown(String word) {
+        var bare = word.toLowerCase(Locale.ROOT);
+        return known.contains(bare) || bare.endsWith("s") && known.contains(bare.substring(0, bare.length() - 1));
+    }
+}

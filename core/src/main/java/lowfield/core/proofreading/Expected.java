@@ -1,0 +1,139 @@
+package lowfield.core.proofreading;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import lowfield.core.money.Money;
+import lowfield.core.proofreading.figures.CountNouns;
+import lowfield.core.proofreading.figures.Dimension;
+import lowfield.core.proofreading.figures.UnitWords;
+
+/** What the data says where a passage states a figure: of the parts it is about, against what they are compared with. */
+final class Expected {
+    private static final Pattern DIFFERENCE = Pattern.compile(
+            "(?<![\\p{L}])(more|less|saves?|saved|saving|cheaper|dearer|steps?|spare|on top|extra|difference|by|fell|rose|went up|went down|came down|come down|lower|higher|leaves?|left|gains?|lose|loses|longer|shorter|quieter|louder|faster|slower|smaller|larger|buys?|worth)(?![\\p{L}])");
+    private static final Pattern BEFORE = Pattern.compile(
+            "(?<![\\p{L}])(last|was|were|former|formerly|used to|before|down from|up from|from|instead of|earlier|previously)(?![\\p{L}])");
+    private static final Pattern WHOLE =
+            Pattern.compile("(?<![\\p{L}])(total|whole|build|altogether|sum|ceiling|tier)(?![\\p{L}])");
+    /** A word right behind a figure, and the label that it means. */
+    private static final List<List<String>> SIDES = List.of(
+            List.of("long", "length"),
+            List.of("high", "height"),
+            List.of("tall", "height"),
+            List.of("wide", "width"),
+            List.of("deep", "depth"),
+            List.of("thick", "thick"));
+
+    private final ProofContext context;
+
+    Expected(ProofContext context) {
+        this.context = context;
+    }
+
+    /** Everything of the figure's dimension that would be right; the likeliest first. */
+    List<KnownFigure> of(Passage passage, List<Subject> topic) {
+        var own = new ArrayList<KnownFigure>();
+        topic.forEach(s -> own.addAll(s.figures()));
+        var all = new ArrayList<>(matching(passage, own));
+        var words = passage.clauseWords();
+        if (DIFFERENCE.matcher(words).find()) {
+            all.addAll(0, matching(passage, differences(passage, topic)));
+        }
+        if (BEFORE.matcher(passage.sentenceWords()).find()) {
+            context.subjects().stream()
+                    .filter(s -> s.role() == Subject.Role.LAST)
+                    .forEach(s -> all.addAll(0, matching(passage, before(s))));
+        }
+        var build = matching(passage, context.build());
+        all.addAll(WHOLE.matcher(words).find() ? 0 : all.size(), build);
+        return all;
+    }
+
+    private static List<KnownFigure> before(Subject last) {
+        return last.figures().stream()
+                .map(f -> new KnownFigure(
+                        f.dimension(), f.value(), f.label(), f.said(), KnownFigure.Use.BEFORE, Optional.empty()))
+                .toList();
+    }
+
+    private static List<KnownFigure> matching(Passage passage, List<KnownFigure> figures) {
+        var written = passage.figure();
+        var same = figures.stream()
+                .filter(f -> f.dimension() == written.dimension())
+                .filter(f -> f.dimension() != Dimension.COUNT || CountNouns.names(f.label(), written.noun()))
+                .toList();
+        var side = SIDES.stream()
+                .filter(s -> passage.after().matches("(?s) " + s.get(0) + "\\b.*"))
+                .map(s -> same.stream()
+                        .filter(f -> f.label().contains(s.get(1)) || f.label().contains("clearance"))
+                        .toList())
+                .filter(l -> !l.isEmpty())
+                .findFirst();
+        return side.orElse(same);
+    }
+
+    /** Between the choice and what it is compared with: the parts of the passage, else every other part of the slot. */
+    private List<KnownFigure> differences(Passage passage, List<Subject> topic) {
+        var named = Stream.concat(topic.stream(), passage.inSentence().stream().flatMap(m -> m.subjects().stream()))
+                .filter(s -> s.role() != Subject.Role.ELSEWHERE && s.role() != Subject.Role.CHOICE)
+                .distinct()
+                .toList();
+        var others = named.isEmpty()
+                ? context.ofSlot().stream()
+                        .filter(s -> s.role() != Subject.Role.CHOICE)
+                        .toList()
+                : Stream.concat(named.stream(), context.ofSlot().stream().filter(s -> s.role() == Subject.Role.LAST))
+                        .toList();
+        var all = new ArrayList<KnownFigure>();
+        for (var other : others) {
+            context.choice()
+                    .ifPresent(mine -> mine.figures()
+                            .forEach(f -> other.figures().stream()
+                                    .filter(g -> g.dimension() == f.dimension()
+                                            && g.label().equals(f.label()))
+                                    .forEach(g -> all.add(difference(f, g, other)))));
+        }
+        return all;
+    }
+
+    private KnownFigure difference(KnownFigure mine, KnownFigure other, Subject of) {
+        var by = mine.value().subtract(other.value()).abs();
+        var said = mine.dimension() == Dimension.MONEY
+                ? new Money(by.longValueExact(), context.currency()).toString()
+                : UnitWords.saidLike(mine.said(), by, mine.dimension());
+        return new KnownFigure(
+                mine.dimension(),
+                by,
+                mine.label() + " against " + of.name(),
+                said,
+                KnownFigure.Use.DIFFERENCE,
+                Optional.empty());
+    }
+
+    /** Of several that would be right, the one that the text most likely meant. */
+    static Optional<KnownFigure> likeliest(Passage passage, List<KnownFigure> expected) {
+        var words = passage.clauseWords();
+        var middle = passage.figure().middle();
+        var isDifference = DIFFERENCE.matcher(words).find();
+        var first = expected.stream()
+                .filter(f -> isDifference == (f.use() == KnownFigure.Use.DIFFERENCE))
+                .toList();
+        var among = first.isEmpty() ? expected : first;
+        return among.stream()
+                .min(Comparator.<KnownFigure>comparingInt(f -> isLabelled(words, f) ? 0 : 1)
+                        .thenComparing(f -> distance(f.value(), middle)));
+    }
+
+    private static boolean isLabelled(String words, KnownFigure figure) {
+        return Stream.of(figure.label().split("[^\\p{L}]+")).anyMatch(w -> w.length() > 3 && words.contains(w));
+    }
+
+    private static double distance(BigDecimal a, BigDecimal b) {
+        return Math.abs(Math.log((a.doubleValue() + 1) / (b.doubleValue() + 1)));
+    }
+}

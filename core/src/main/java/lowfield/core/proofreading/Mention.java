@@ -1,0 +1,24 @@
+package lowfield.core.proofreading;
+
+import java.util.List;
+
+/**
+ * Where a text speaks of parts.
+ *
+ * @param subjects the parts that it may mean; more than one where a name fits several
+ * @param sort whether it names them, or only their kind or tier
+ */
+record Mention(int start, int end, List<Subject> subjects, Sort sort) {
+    enum Sort {
+        NAME,
+        TIER,
+        /** "the cooler": what stands in that slot. */
+        THE_KIND,
+        /** "coolers", "a cooler": any of them. */
+        ANY_OF_KIND
+    }
+
+    Mention {
+        subjects = List.copyOf(subjects);
+    }
+}

@@ -1,0 +1,118 @@
+package lowfield.core.proofreading;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Consumer;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import lowfield.core.proofreading.figures.NumberWords;
+
+/** Finds where a text names parts: by their names, whole or shortened as far as they stay apart, by tier, or by their kind. */
+final class Mentions {
+    /** Words that a name may end in without being told by them alone. */
+    private static final int SHORTEST_ALONE = 3;
+
+    private final Map<String, List<Subject>> byName = new LinkedHashMap<>();
+    private final Map<String, List<Subject>> byTier = new LinkedHashMap<>();
+    private final Map<String, List<Subject>> byKind = new LinkedHashMap<>();
+    private final Pattern names;
+    private final Pattern tiers;
+    private final Pattern theKinds;
+    private final Pattern kinds;
+
+    Mentions(ProofContext context) {
+        context.subjects().stream()
+                .filter(s -> s.role() != Subject.Role.LAST)
+                .forEach(s -> names(s).forEach(n -> meant(byName, n, s)));
+        context.tiers()
+                .forEach(t -> byTier.put(
+                        t.name(),
+                        context.ofSlot().stream()
+                                .filter(s -> t.part()
+                                        .filter(p -> p.id().equals(s.part().id()))
+                                        .isPresent())
+                                .limit(1)
+                                .toList()));
+        context.subjects().stream()
+                .filter(s -> s.role() == Subject.Role.CHOICE || s.role() == Subject.Role.ELSEWHERE)
+                .forEach(s -> PartFigures.nouns(s.part().kind()).forEach(n -> meant(byKind, n, s)));
+        names = pattern("", byName.keySet(), "", 0);
+        tiers = pattern("", byTier.keySet(), "(?:['’]s)?", 0);
+        theKinds = pattern("(?:the|this|our|its|that) (?:whole )?", byKind.keySet(), "", Pattern.CASE_INSENSITIVE);
+        kinds = pattern("", byKind.keySet(), "s?", Pattern.CASE_INSENSITIVE);
+    }
+
+    private static void meant(Map<String, List<Subject>> by, String name, Subject subject) {
+        by.merge(
+                name,
+                List.of(subject),
+                (a, b) -> Stream.concat(a.stream(), b.stream()).distinct().toList());
+    }
+
+    /** "Merrowby Mica Six", "Mica Six", "Six"; a last word alone only where it is long enough to be a name. */
+    private static Stream<String> names(Subject subject) {
+        var name = subject.part().name();
+        var words = Arrays.asList(name.split(" "));
+        var tails = new ArrayList<String>();
+        tails.add(subject.part().fullName());
+        for (int i = 0; i < words.size(); i++) {
+            var tail = String.join(" ", words.subList(i, words.size()));
+            if (i < words.size() - 1 || tail.length() >= SHORTEST_ALONE && isTelling(tail)) {
+                tails.add(tail);
+            }
+        }
+        var family = words.size() > 2 ? Stream.of(words.get(words.size() - 2)) : Stream.<String>empty();
+        return Stream.concat(tails.stream(), family).distinct();
+    }
+
+    /** A name of its own: "Six" and "Half" stand in any text. */
+    private static boolean isTelling(String word) {
+        return Character.isUpperCase(word.charAt(0)) && NumberWords.of(word).isEmpty();
+    }
+
+    List<Mention> in(String text) {
+        var found = new ArrayList<Mention>();
+        each(names, text, m -> add(found, m, byName.get(m.group(1)), Mention.Sort.NAME));
+        each(tiers, text, m -> add(found, m, byTier.get(m.group(1)), Mention.Sort.TIER));
+        each(theKinds, text, m -> add(found, m, kind(m.group(1)), Mention.Sort.THE_KIND));
+        each(kinds, text, m -> add(found, m, kind(m.group(1)), Mention.Sort.ANY_OF_KIND));
+        found.sort(Comparator.comparingInt(Mention::start));
+        return found;
+    }
+
+    private List<Subject> kind(String noun) {
+        return byKind.get(noun.toLowerCase(Locale.ROOT));
+    }
+
+    private static void each(Pattern pattern, String text, Consumer<Matcher> each) {
+        var matcher = pattern.matcher(text);
+        while (matcher.find()) {
+            each.accept(matcher);
+        }
+    }
+
+    private static void add(List<Mention> found, Matcher at, List<Subject> subjects, Mention.Sort sort) {
+        var isFree = found.stream().noneMatch(m -> m.start() < at.end() && at.start() < m.end());
+        if (isFree && !subjects.isEmpty()) {
+            found.add(new Mention(at.start(), at.end(), subjects, sort));
+        }
+    }
+
+    /** Any of the words, the longest first, standing alone. */
+    private static Pattern pattern(String before, Collection<String> words, String after, int flags) {
+        var any = words.stream()
+                .sorted(Comparator.comparingInt((String w) -> -w.length()).thenComparing(w -> w))
+                .map(Pattern::quote)
+                .collect(Collectors.joining("|"));
+        var expression = words.isEmpty() ? "(?!)()" : "(" + any + ")";
+        return Pattern.compile("(?<![\\p{L}\\d])" + before + expression + after + "(?![\\p{L}\\d])", flags);
+    }
+}

@@ -1,0 +1,43 @@
+package lowfield.core.proofreading.figures;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/** A stretch of a text. */
+public record Span(int start, int end) {
+    private static final Pattern SENTENCE = Pattern.compile("(?<=[.!?])[)\"”*_]*\\s+|\\n+");
+    private static final Pattern CLAUSE = Pattern.compile(
+            ";|—| – |: |, (?=but|where|so |while|since|which|because|though|and (?:it|the|ours|this|you|we|i)\\b|(?:ours|it|the|this)\\b)"
+                    + "| (?=but |and (?:it|ours|this) )",
+            Pattern.CASE_INSENSITIVE);
+
+    public static List<Span> sentences(String text) {
+        return split(text, new Span(0, text.length()), SENTENCE);
+    }
+
+    /** The clauses of a sentence, as far as words and stops tell them apart. */
+    public List<Span> clauses(String text) {
+        return split(text, this, CLAUSE);
+    }
+
+    private static List<Span> split(String text, Span whole, Pattern at) {
+        var all = new ArrayList<Span>();
+        var matcher = at.matcher(text).region(whole.start(), whole.end()).useTransparentBounds(true);
+        var from = whole.start();
+        while (matcher.find()) {
+            all.add(new Span(from, matcher.start() == matcher.end() ? matcher.start() : matcher.end()));
+            from = matcher.end();
+        }
+        all.add(new Span(from, whole.end()));
+        return all;
+    }
+
+    public boolean holds(int at) {
+        return at >= start && at < end;
+    }
+
+    public String of(String text) {
+        return text.substring(start, end);
+    }
+}
