@@ -5,8 +5,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import lowfield.core.edition.EvaluatedEdition;
+import lowfield.core.proofreading.ReasonState;
 
 /**
  * Everything of an edition that wants the author, as single items, the heaviest first. The desk's queue, the checks before
@@ -37,14 +39,20 @@ public record AttentionList(List<Item> items) {
      *
      * @param oldAfterDays days after which a price is too old to be published
      * @param doubts prices that were set aside
+     * @param reasons how the reason of a line stands against the data
      * @param kinds by which factor each kind's prices moved since the last edition, by the kind's name, where that is known
      */
-    public record Measures(Instant now, int oldAfterDays, List<Doubt> doubts, Map<String, Double> kinds) {}
+    public record Measures(
+            Instant now,
+            int oldAfterDays,
+            List<Doubt> doubts,
+            Map<String, Double> kinds,
+            Function<EvaluatedEdition.Place, ReasonState> reasons) {}
 
     /** Of an edition in work. */
     public static AttentionList of(EvaluatedEdition edition, Measures by) {
         return new AttentionList(Stream.of(
-                        OfLines.of(edition, by.now(), by.oldAfterDays()),
+                        OfLines.of(edition, by),
                         OfFindings.of(edition),
                         OfBands.of(edition),
                         new OfMoves(by.kinds()).of(edition),

@@ -20,10 +20,12 @@ public enum Matter {
     UNDER_BAND(8, Gate.BAND),
     /** The total is an estimate that may leave the band. */
     MAY_LEAVE_BAND(8, Gate.BAND),
-    /** The reason was written for another choice. */
+    /** The reason was written for another choice, or what it relied on is no longer so. */
     STALE_REASON(7, Gate.REASONS),
     /** The reason asks for a fact that is none, that nobody knows, or that may not be printed. */
     FACT(6, Gate.REASONS),
+    /** The reason says otherwise than the data. */
+    SLIP(6, Gate.REASONS),
     /** Nothing is written. */
     NO_REASON(6, Gate.REASONS),
     /** A caution is not answered. */
@@ -46,6 +48,8 @@ public enum Matter {
     KIND_MOVED(0),
     /** A choice's price has moved since the last edition. */
     MOVED(0),
+    /** The price moved much since the reason was confirmed. */
+    READ_AGAIN(0),
     /** A choice costs far more than its maker suggests. */
     PREMIUM(0),
     /** Moves too small to be asked about one by one. */

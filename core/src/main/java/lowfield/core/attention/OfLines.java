@@ -5,11 +5,15 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lowfield.core.Text;
 import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.fact.FilledReason;
 import lowfield.core.offer.Offer;
+import lowfield.core.proofreading.BasisChange;
+import lowfield.core.proofreading.ReasonState;
+import lowfield.core.proofreading.Slip;
 
 /** What is the matter with single lines: no price or an old one, no reason or a stale one, options that nobody sells. */
 final class OfLines {
@@ -22,15 +26,15 @@ final class OfLines {
         this.at = at;
     }
 
-    static Stream<Item> of(EvaluatedEdition edition, Instant now, int oldAfterDays) {
+    static Stream<Item> of(EvaluatedEdition edition, AttentionList.Measures by) {
         return edition.places()
                 .filter(p -> !p.line().line().isEmpty())
-                .flatMap(p -> new OfLines(edition, p).all(now, oldAfterDays).stream());
+                .flatMap(p -> new OfLines(edition, p).all(by).stream());
     }
 
-    private List<Item> all(Instant now, int oldAfterDays) {
-        price(now, oldAfterDays);
-        reason();
+    private List<Item> all(AttentionList.Measures by) {
+        price(by.now(), by.oldAfterDays());
+        reason(by.reasons().apply(at));
         facts();
         at.build().options(at.line().id()).stream()
                 .map(o -> o.impact())
@@ -64,7 +68,7 @@ final class OfLines {
                         at.line().choice().label()));
     }
 
-    private void reason() {
+    private void reason(ReasonState state) {
         if (at.line().hasStaleReason()) {
             add(
                     Matter.STALE_REASON,
@@ -78,7 +82,33 @@ final class OfLines {
                     "no reason",
                     at.line().slot().label() + " has no reason",
                     at.line().choice().label() + " is not explained yet");
+        } else if (!state.changes().isEmpty()) {
+            var words = state.changes().stream().map(BasisChange::sentence).collect(Collectors.joining(" "));
+            add(Matter.STALE_REASON, "stale: " + words, "Reason of the " + slot() + " is stale", words);
+        } else {
+            slips(state.slips());
+            state.move()
+                    .ifPresent(m -> add(
+                            Matter.READ_AGAIN,
+                            "read again " + m.now(),
+                            "Read the reason of the " + slot() + " once more",
+                            m.sentence()));
         }
+    }
+
+    private void slips(List<Slip> slips) {
+        slips.stream()
+                .findFirst()
+                .ifPresent(first -> add(
+                        Matter.SLIP,
+                        "slip " + first.key(),
+                        "Reason of the %s says %s"
+                                .formatted(
+                                        slot(),
+                                        slips.size() == 1
+                                                ? "what the data does not"
+                                                : slips.size() + " things that the data does not"),
+                        first.sentence()));
     }
 
     private void facts() {

@@ -123,7 +123,8 @@ final class Aside {
         }
         var isOne = ARTICLE.matcher(passage.before()).find();
         var isJoined = passage.figure().text().contains("-") && passage.figure().dimension() != Dimension.COUNT;
-        var isKnown = isKnown(next.group(1)) || next.group(2) != null && isKnown(next.group(2));
+        var isKnown = isKnown(next.group(1))
+                || next.group(2) != null && !NO_NOUN.contains(next.group(2)) && isKnown(next.group(2));
         return (isOne || isJoined) && (!isKnown || isElsewhere(next.group(1), next.group(2)));
     }
 

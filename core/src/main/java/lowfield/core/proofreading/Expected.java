@@ -18,6 +18,9 @@ final class Expected {
             "(?<![\\p{L}])(more|less|saves?|saved|saving|cheaper|dearer|steps?|spare|on top|extra|difference|by|fell|rose|went up|went down|came down|come down|lower|higher|leaves?|left|gains?|lose|loses|longer|shorter|quieter|louder|faster|slower|smaller|larger|buys?|worth)(?![\\p{L}])");
     private static final Pattern BEFORE = Pattern.compile(
             "(?<![\\p{L}])(last|was|were|former|formerly|used to|before|down from|up from|from|instead of|earlier|previously)(?![\\p{L}])");
+    /** Said of the past alone. */
+    private static final Pattern WAS = Pattern.compile("(?<![\\p{L}])(was|were|used to|last)(?![\\p{L}])");
+
     private static final Pattern WHOLE =
             Pattern.compile("(?<![\\p{L}])(total|whole|build|altogether|sum|ceiling|tier)(?![\\p{L}])");
     /** A word right behind a figure, and the label that it means. */
@@ -120,8 +123,13 @@ final class Expected {
         var words = passage.clauseWords();
         var middle = passage.figure().middle();
         var isDifference = DIFFERENCE.matcher(words).find();
+        var use = isDifference
+                ? KnownFigure.Use.DIFFERENCE
+                : WAS.matcher(words).find() ? KnownFigure.Use.BEFORE : KnownFigure.Use.OWN;
         var first = expected.stream()
-                .filter(f -> isDifference == (f.use() == KnownFigure.Use.DIFFERENCE))
+                .filter(f -> use == KnownFigure.Use.OWN
+                        ? f.use() != KnownFigure.Use.DIFFERENCE && f.use() != KnownFigure.Use.BEFORE
+                        : f.use() == use)
                 .toList();
         var among = first.isEmpty() ? expected : first;
         return among.stream()

@@ -4,10 +4,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import lowfield.core.proofreading.figures.CountNouns;
 import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.figures.FigureFinder;
 import lowfield.core.proofreading.figures.Span;
+import lowfield.core.proofreading.figures.WrittenFigure;
+import lowfield.core.reason.ReasonBasis;
 
 /**
  * Holds a text against the data of the parts it is about, as a proof-reader would. Names are found first, since they can hold
@@ -22,6 +25,8 @@ public final class FigureGuard {
     private final Aside aside;
     private final Expected expected;
     private final RelationGuard relations;
+    private final NameGuard names;
+    private final ClaimReader claimReader;
 
     public FigureGuard(ProofContext context) {
         this.context = context;
@@ -31,58 +36,69 @@ public final class FigureGuard {
         aside = new Aside(context);
         expected = new Expected(context);
         relations = new RelationGuard(context);
+        names = new NameGuard(context);
+        claimReader = new ClaimReader(context);
     }
 
     /** The slips of a text, in its order. */
     public List<Slip> slips(String text) {
+        return read(text).slips();
+    }
+
+    /** Everything that the text says otherwise than the data, and what it says rightly. */
+    public Reading read(String text) {
         if (context.choice().isEmpty()) {
-            return List.of();
+            return Reading.nothing();
         }
         var stated = TextMask.of(text);
         var named = mentions.in(stated);
         var bare = TextMask.without(stated, named);
-        var slips = new ArrayList<Slip>();
+        var slips = new ArrayList<Slip>(names.slips(stated, named));
+        var claims = new ArrayList<>(claimReader.prices(stated, named));
         var before = LastNamed.none();
         var found = figures.in(bare);
         for (var sentence : Span.sentences(bare)) {
             for (var clause : sentence.clauses(bare)) {
                 for (var figure : found) {
                     if (clause.holds(figure.start())) {
-                        slip(new Passage(bare, figure, sentence, clause, named), before)
-                                .ifPresent(slips::add);
+                        hold(new Passage(bare, figure, sentence, clause, named), before, slips, claims);
                     }
                 }
-                slips.addAll(relations.slips(bare, clause, named));
+                slips.addAll(relations.slips(stated, clause, named));
             }
             before = before.after(sentence, bare, named);
         }
-        return slips.stream()
-                .sorted(Comparator.comparingInt(Slip::start))
-                .map(s -> s.in(text))
-                .toList();
+        return new Reading(
+                slips.stream()
+                        .sorted(Comparator.comparingInt(Slip::start))
+                        .map(s -> s.in(text))
+                        .toList(),
+                claims);
     }
 
-    private Optional<Slip> slip(Passage passage, LastNamed before) {
+    private void hold(Passage passage, LastNamed before, List<Slip> slips, List<ReasonBasis.Claim> claims) {
         if (aside.isBeside(passage)) {
-            return Optional.empty();
+            return;
         }
         var figure = passage.figure();
         var about = topic.of(passage, before);
-        var right = expected.of(passage, about);
-        var isRight = right.stream().anyMatch(f -> figure.holds(f.value()));
-        var isKnown = about.stream()
-                .flatMap(s -> s.figures().stream())
-                .anyMatch(f -> f.dimension() == figure.dimension()
-                        && (f.dimension() != Dimension.COUNT || CountNouns.names(f.label(), figure.noun())));
-        if (isRight || !isKnown && figure.dimension() != Dimension.PERCENT || isSaidInPassing(passage)) {
-            return Optional.empty();
+        var expected = this.expected.of(passage, about);
+        var right = Stream.concat(expected.stream(), this.expected.of(passage, topic.inPassing(passage)).stream())
+                .filter(f -> figure.holds(f.value()))
+                .findFirst();
+        if (right.isPresent()) {
+            claims.add(ClaimReader.right(passage, right.get()));
+        } else if (isKnown(about, figure)) {
+            Expected.likeliest(passage, expected).map(f -> told(passage, f)).ifPresent(slips::add);
         }
-        return Expected.likeliest(passage, right).map(f -> told(passage, f));
     }
 
-    private boolean isSaidInPassing(Passage passage) {
-        return expected.of(passage, topic.inPassing(passage)).stream()
-                .anyMatch(f -> passage.figure().holds(f.value()));
+    private static boolean isKnown(List<Subject> about, WrittenFigure figure) {
+        return figure.dimension() == Dimension.PERCENT
+                || about.stream()
+                        .flatMap(s -> s.figures().stream())
+                        .anyMatch(f -> f.dimension() == figure.dimension()
+                                && (f.dimension() != Dimension.COUNT || CountNouns.names(f.label(), figure.noun())));
     }
 
     private static Slip told(Passage passage, KnownFigure right) {
@@ -91,6 +107,7 @@ public final class FigureGuard {
                 figure.start(),
                 figure.end(),
                 figure.text(),
+                right.label(),
                 Optional.of(right.said()),
                 right.fact(),
                 "%s: the %s is %s.".formatted(figure.text(), right.label(), right.said()));

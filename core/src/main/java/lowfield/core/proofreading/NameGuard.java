@@ -62,7 +62,13 @@ final class NameGuard {
                 .min(Comparator.comparingInt((Subject s) -> s.role().ordinal()))
                 .map(s -> tail(s.part().name()));
         return new Slip(
-                start, end, written, right, Optional.empty(), "No part on file is called %s.".formatted(written));
+                start,
+                end,
+                written,
+                "name",
+                right,
+                Optional.empty(),
+                "No part on file is called %s.".formatted(written));
     }
 
     private static String tail(String name) {

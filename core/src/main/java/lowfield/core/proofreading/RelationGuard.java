@@ -114,6 +114,7 @@ final class RelationGuard {
                 start,
                 end,
                 text.substring(start, end),
+                mine.label(),
                 right,
                 Optional.empty(),
                 "The %s is %s; that of %s is %s."

@@ -1,5 +1,6 @@
 package lowfield.core.proofreading;
 
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -7,13 +8,26 @@ import java.util.Optional;
  *
  * @param start its first character in the text
  * @param end behind its last
+ * @param about what the data was asked for, like "board power"; empty where it has no name
  * @param right what the data says in its place; absent where it says nothing that would fit
  * @param fact the path of the fact that says it
  * @param sentence what is wrong, for the author
  */
-public record Slip(int start, int end, String written, Optional<String> right, Optional<String> fact, String sentence) {
+public record Slip(
+        int start,
+        int end,
+        String written,
+        String about,
+        Optional<String> right,
+        Optional<String> fact,
+        String sentence) {
     /** With the words as the author wrote them, names and all. */
     Slip in(String text) {
-        return new Slip(start, end, text.substring(start, end), right, fact, sentence);
+        return new Slip(start, end, text.substring(start, end), about, right, fact, sentence);
+    }
+
+    /** As it is stored where the author says "meant so": it binds these words to what they were held against. */
+    public String key() {
+        return written.toLowerCase(Locale.ROOT).replaceAll("\\s+", " ").strip() + " | " + about;
     }
 }

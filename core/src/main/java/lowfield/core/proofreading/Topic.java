@@ -12,6 +12,7 @@ final class Topic {
     private static final Pattern OURS = Pattern.compile("(?<![\\p{L}])(ours|our|this one)(?![\\p{L}])");
     /** What an author tells of their own use is about what they chose. */
     private static final Pattern OWN_HANDS = Pattern.compile("(?<![\\p{L}])(i|we|my|our) ");
+
     private static final Pattern COMPARED = Pattern.compile(
             "(?:than|against|over|(?<!why )not|instead of|next to|above|below|beside) (?:the )?(?:[\\p{L}]+['’]s )?$");
     private static final Pattern BELONGS =
@@ -46,7 +47,9 @@ final class Topic {
             context.choice().ifPresent(meant::add);
         } else if (meant.isEmpty()) {
             passage.firstAfter(passage.inClause()).ifPresent(m -> meant.addAll(m.subjects()));
-            if (!before.isMeantBy(passage) || !meant.isEmpty() || OWN_HANDS.matcher(passage.sentenceWords()).find()) {
+            if (!before.isMeantBy(passage)
+                    || !meant.isEmpty()
+                    || OWN_HANDS.matcher(passage.sentenceWords()).find()) {
                 context.choice().ifPresent(meant::add);
             }
             before.mention().ifPresent(m -> meant.addAll(m.subjects()));

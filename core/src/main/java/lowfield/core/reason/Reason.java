@@ -3,8 +3,12 @@ package lowfield.core.reason;
 import lowfield.core.RuleBroken;
 import lowfield.core.guide.Choice;
 
-/** Why a choice stands: Markdown, bound to the choice it was written for (its key); both empty when none is written. */
-public record Reason(String markdown, String writtenFor) {
+/**
+ * Why a choice stands: Markdown, bound to the choice it was written for (its key); both empty when none is written.
+ *
+ * @param basis what it said of the data when it was written or confirmed
+ */
+public record Reason(String markdown, String writtenFor, ReasonBasis basis) {
     /** Longer than any reason, short enough for a page: about forty screens of text. */
     public static final int LONGEST = 40_000;
 
@@ -16,8 +20,13 @@ public record Reason(String markdown, String writtenFor) {
                 markdown.length());
     }
 
+    /** A reason that relies on nothing but its choice. */
+    public static Reason of(String markdown, String writtenFor) {
+        return new Reason(markdown, writtenFor, ReasonBasis.none());
+    }
+
     public static Reason none() {
-        return new Reason("", "");
+        return of("", "");
     }
 
     /** Whether something is written. */

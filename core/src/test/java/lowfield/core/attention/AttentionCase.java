@@ -8,6 +8,7 @@ import lowfield.core.edition.TestEdition;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Slot;
 import lowfield.core.part.Release;
+import lowfield.core.proofreading.ReasonState;
 
 /** Editions to hold against the attention list. */
 abstract class AttentionCase {
@@ -19,7 +20,8 @@ abstract class AttentionCase {
 
     static AttentionList of(TestEdition edition, List<Doubt> doubts, Map<String, Double> kinds) {
         return AttentionList.of(
-                edition.edition(), new AttentionList.Measures(TestEdition.NOW, OLD_AFTER, doubts, kinds));
+                edition.edition(),
+                new AttentionList.Measures(TestEdition.NOW, OLD_AFTER, doubts, kinds, at -> ReasonState.fine()));
     }
 
     static TestBuild sound() {

@@ -47,7 +47,7 @@ class GatesTest extends AttentionCase {
                         .tier("Mate", sound())))
                 .containsExactly(Gate.REASONS);
         assertThat(shut(new TestEdition()
-                        .planning(l -> because(l, new Reason("Because.", "part:other")))
+                        .planning(l -> because(l, Reason.of("Because.", "part:other")))
                         .tier("Mate", sound())))
                 .containsExactly(Gate.REASONS);
         assertThat(shut(new TestEdition()

@@ -35,16 +35,16 @@ class LineChangeTest {
     void aReasonIsStaleWhenTheChoiceIsAnother() {
         var card = new Choice.Chosen(TestBuild.part(Slot.GRAPHICS_CARD, java.util.Map.of("length", 200)));
         var other = new Choice.Chosen(TestBuild.part(Slot.GRAPHICS_CARD, java.util.Map.of("length", 201)));
-        var reason = new Reason("Short.", card.key());
+        var reason = Reason.of("Short.", card.key());
         assertThat(reason.isStale(card)).isFalse();
         assertThat(reason.isStale(other)).isTrue();
-        assertThat(new Reason(" ", "part:x").isStale(other)).isFalse();
+        assertThat(Reason.of(" ", "part:x").isStale(other)).isFalse();
     }
 
     @Test
     void aReasonHasALength() {
-        assertThat(new Reason("x".repeat(Reason.LONGEST), "").isWritten()).isTrue();
-        assertThatThrownBy(() -> new Reason("x".repeat(2_000_000), ""))
+        assertThat(Reason.of("x".repeat(Reason.LONGEST), "").isWritten()).isTrue();
+        assertThatThrownBy(() -> Reason.of("x".repeat(2_000_000), ""))
                 .isInstanceOf(RuleBroken.class)
                 .hasMessageContaining("40,000 letters; this one has 2,000,000. Nothing was saved");
     }

@@ -207,7 +207,7 @@ public final class TestEdition {
                 line.place(),
                 line.meant(),
                 Optional.empty(),
-                new Reason("Because.", line.choice().key()),
+                Reason.of("Because.", line.choice().key()),
                 List.of(),
                 List.of(),
                 Optional.empty());

@@ -107,7 +107,7 @@ public record LineState(
     }
 
     public Reason reasonOf() {
-        return new Reason(reason, reasonFor);
+        return Reason.of(reason, reasonFor);
     }
 
     public List<UUID> comparedOf() {

@@ -50,7 +50,7 @@ public class ReasonPreviews {
 
     @Transactional(readOnly = true)
     public Preview preview(UUID edition, UUID line, String text) {
-        var reason = new Reason(text, "");
+        var reason = Reason.of(text, "");
         var loaded = editions.load(edition);
         var filled = FilledReason.of(
                 reason.markdown(), loaded.evaluated(), place(loaded, line), wording(loaded.guide())::of);

@@ -1,0 +1,29 @@
+package lowfield.core.proofreading;
+
+import java.util.List;
+import lowfield.core.reason.ReasonBasis;
+
+/**
+ * What reading a text against the data brought.
+ *
+ * @param slips what it says otherwise, in its order
+ * @param claims what it says rightly, and how the prices that it compares stand
+ */
+public record Reading(List<Slip> slips, List<ReasonBasis.Claim> claims) {
+    public Reading {
+        slips = List.copyOf(slips);
+        claims = List.copyOf(claims);
+    }
+
+    public static Reading nothing() {
+        return new Reading(List.of(), List.of());
+    }
+
+    /** Without the slips that the author meant as they stand, as {@link Slip#key} has them. */
+    public Reading without(List<String> meant) {
+        return meant.isEmpty()
+                ? this
+                : new Reading(
+                        slips.stream().filter(s -> !meant.contains(s.key())).toList(), claims);
+    }
+}

@@ -1,0 +1,72 @@
+package lowfield.core.proofreading;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+import lowfield.core.reason.ReasonBasis;
+import lowfield.core.reason.ReasonBasis.Claim;
+
+/**
+ * How a written reason stands against the data of today.
+ *
+ * @param slips what it says otherwise than the data, but for what the author meant as it stands
+ * @param changes what it relied on and is no longer so; not empty: the reason is stale
+ * @param move how far the price moved since, where that was much
+ */
+public record ReasonState(List<Slip> slips, List<BasisChange> changes, Optional<BasisChange> move) {
+    /** A price may move so far before the author is asked to read the reason once more. */
+    private static final BigDecimal MUCH = new BigDecimal("0.10");
+
+    public ReasonState {
+        slips = List.copyOf(slips);
+        changes = List.copyOf(changes);
+    }
+
+    public static ReasonState fine() {
+        return new ReasonState(List.of(), List.of(), Optional.empty());
+    }
+
+    /** By a reading of its text today. */
+    public static ReasonState of(ReasonBasis basis, Reading now) {
+        return new ReasonState(now.without(basis.meant()).slips(), changes(basis, now), move(basis, now));
+    }
+
+    /** What of it is no longer so, by a reading of the same text today. */
+    private static List<BasisChange> changes(ReasonBasis basis, Reading now) {
+        return basis.claims().stream()
+                .filter(c -> !c.isOwnPrice())
+                .flatMap(c -> change(c, basis, now).stream())
+                .toList();
+    }
+
+    private static Optional<BasisChange> change(Claim was, ReasonBasis basis, Reading now) {
+        var is = find(now.claims(), was.key());
+        if (is.filter(c -> c.value().equals(was.value())).isPresent()) {
+            return Optional.empty();
+        }
+        var slip = now.slips().stream()
+                .filter(s -> was.key().equals(ClaimReader.key(s.start())))
+                .findFirst();
+        if (slip.filter(s -> basis.meant().contains(s.key())).isPresent()) {
+            return Optional.empty();
+        }
+        var said = is.map(Claim::said).or(() -> slip.flatMap(Slip::right)).orElse("no longer on file");
+        return Optional.of(new BasisChange(was.about(), was.said(), said));
+    }
+
+    /** How the choice's price moved by more than a tenth since; absent where it did not, or was or is not known. */
+    private static Optional<BasisChange> move(ReasonBasis basis, Reading now) {
+        return find(basis.claims(), Claim.OWN_PRICE)
+                .flatMap(was -> find(now.claims(), Claim.OWN_PRICE)
+                        .filter(is -> isFar(new BigDecimal(was.value()), new BigDecimal(is.value())))
+                        .map(is -> new BasisChange("price", was.said(), is.said())));
+    }
+
+    private static boolean isFar(BigDecimal was, BigDecimal is) {
+        return is.subtract(was).abs().compareTo(was.multiply(MUCH)) > 0;
+    }
+
+    private static Optional<Claim> find(List<Claim> among, String key) {
+        return among.stream().filter(c -> c.key().equals(key)).findFirst();
+    }
+}

@@ -1,0 +1,160 @@
+package lowfield.core.proofreading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Currency;
+import java.util.Locale;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What of a text is held against the parts that it is about, and what is let stand. */
+class FigureGuardTest extends ProofCase {
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "It has 16 GB of memory. | 16 GB -> 12 GB",
+                "With sixteen gigabytes it lasts. | sixteen gigabytes -> 12 GB",
+                "It costs 402.90 EUR. | 402.90 EUR -> 412.90 EUR",
+                "It costs four hundred and two euros ninety. | four hundred and two euros ninety -> 412.90 EUR",
+                "It draws 240 W. | 240 W -> 220 W",
+                "The Basalt Five draws 220 W. | 220 W -> 175 W",
+                "The Basalt has 10 GB. | 10 GB -> 8 GB",
+                "At 349 mm long it fits. | 349 mm -> 304 mm",
+                "It is 34 cm long. | 34 cm -> 304 mm",
+                "In Skipper the Vane Seven has 24 GB. | 24 GB -> 16 GB",
+                "The power supply gives 850 W. | 850 W -> 750 W",
+                "The Vane Seven costs 87 EUR more. | 87 EUR -> 77.00 EUR",
+                "It was 419 EUR in the last edition. | 419 EUR -> 429.00 EUR",
+                "It has a warranty of five years. | five years -> 3 years",
+            })
+    void aWrongFigureIsFoundWithTheRightOne(String text, String slip) {
+        assertThat(slips(text)).containsExactly(slip);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "It has 12 GB, draws 220 W and costs 412.90 EUR.",
+                "About 413 EUR, and some 30 cm long.",
+                "It was 429 EUR in the last edition; now 412.90 EUR, 16.10 EUR less.",
+                "The Basalt Five is 63.90 EUR cheaper and stops at 8 GB.",
+                "Twelve gigabytes are enough; the Vane Seven has sixteen.",
+                "The Mast Middle gives 750 W for ten years.",
+            })
+    void whatIsRightIsLetStand(String text) {
+        assertThat(slips(text)).isEmpty();
+    }
+
+    /** Figures that are about something we hold no data of. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "   ",
+                "I paid 230 EUR for my last one.",
+                "Published on 12.03.2026, page 4 of 16.",
+                "1. Unpack it\n2. Seat it\n3. Two screws",
+                "> The box says 16 GB.\n\nWe measured otherwise.",
+                "It costs {{price}} and has {{spec.memory}}.",
+                "A reader told us: \"mine has 16 GB\".",
+                "It costs 402.90 USD over there.",
+                "`16 GB` is what the tool prints.",
+                "See https://shop.example/16GB/402-EUR for more.",
+                "An 850 W heater draws more.",
+            })
+    void whatIsNoneOfItsBusinessIsLetStand(String text) {
+        assertThat(slips(text)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "It is cheaper than the Basalt Five. | cheaper than the Basalt Five -> dearer than the Basalt Five",
+                "It is longer than the Vane Seven. | longer than the Vane Seven -> shorter than the Vane Seven",
+                "Twice the memory of the Basalt Five. | Twice the memory of the Basalt Five -> ?",
+            })
+    void aRelationThatTheDataTurnsIsFound(String text, String slip) {
+        assertThat(slips(text)).containsExactly(slip);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "The Mica Seven would do. | Mica Seven -> Mica Six",
+                "Take the Basalt Six instead. | Basalt Six -> Basalt Five",
+            })
+    void aNameThatNoPartHasIsFound(String text, String slip) {
+        assertThat(slips(text)).containsExactly(slip);
+    }
+
+    @Test
+    void namesOnFileAndHeadingsAreNoSlips() {
+        assertThat(slips("The Mica Six beats the Vane Seven. Mica Cards are quiet."))
+                .isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "\u202b\u05db\u05e8\u05d8\u05d9\u05e1\u202c has 16 GB.",
+                "\u26f5\ud83d\udee0\ufe0f It has 16 GB.",
+                "E\u0301toile: it has 16 GB.",
+                "It has 16\u00a0GB.",
+                "**It has 16 GB.**",
+            })
+    void otherScriptsAndMarksShiftNothing(String text) {
+        var slip = read(text).slips().get(0);
+        assertThat(text.substring(slip.start(), slip.end())).isEqualTo(slip.written());
+        assertThat(slip.written()).matches("16.GB");
+    }
+
+    @Test
+    void inAnotherLanguageDigitsAreRead() {
+        var german = new FigureGuard(context(eur(141_290), Locale.GERMAN, EURO));
+        assertThat(german.slips("Sie kostet 1.402,90 EUR."))
+                .singleElement()
+                .satisfies(s -> assertThat(s.written()).isEqualTo("1.402,90 EUR"));
+        assertThat(german.slips("Sie kostet 1.412,90 EUR.")).isEmpty();
+    }
+
+    @Test
+    void aForeignCurrencyIsNotHeldAgainstOurs() {
+        var crowns = new FigureGuard(context(eur(41_290), Locale.ENGLISH, Currency.getInstance("NOK")));
+        assertThat(crowns.slips("It costs 402.90 EUR.")).isEmpty();
+    }
+
+    @Test
+    void withoutAPriceNoPriceIsSaidToBeRight() {
+        var unknown = new FigureGuard(context(java.util.Optional.empty()));
+        assertThat(unknown.slips("It costs 402.90 EUR."))
+                .allSatisfy(s -> assertThat(s.right()).isNotEqualTo(java.util.Optional.of("412.90 EUR")));
+    }
+
+    @Test
+    void aLongTextIsReadWhole() {
+        var text = "It has 12 GB and draws 220 W. ".repeat(3_300) + "It has 16 GB.";
+        assertThat(slips(text)).containsExactly("16 GB -> 12 GB");
+    }
+
+    @Test
+    void whatIsMeantSoIsBoundToThatFigure() {
+        var reading = read("It has 16 GB and draws 240 W.");
+        var meant = java.util.List.of(reading.slips().get(0).key());
+        assertThat(reading.without(meant).slips())
+                .singleElement()
+                .satisfies(s -> assertThat(s.written()).isEqualTo("240 W"));
+        assertThat(read("It has 18 GB.").without(meant).slips()).hasSize(1);
+    }
+
+    @Test
+    void theFactThatWouldSayItIsNamed() {
+        assertThat(read("It has 16 GB.").slips().get(0).fact()).contains("spec.memory");
+        assertThat(read("It costs 402.90 EUR.").slips().get(0).fact()).contains("price");
+        assertThat(read("The Basalt Five has 10 GB.").slips().get(0).fact()).isEmpty();
+    }
+}
