@@ -18,21 +18,21 @@ import lowfield.core.money.Money;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.core.part.Release;
-import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.KnownFigure;
 import lowfield.core.proofreading.PartNames;
 import lowfield.core.proofreading.ProofContext;
 import lowfield.core.proofreading.SpareRoom;
 import lowfield.core.proofreading.Subject;
+import lowfield.core.proofreading.figures.Dimension;
 import lowfield.server.platform.Json;
 import tools.jackson.core.type.TypeReference;
 
 /** The lines that the reasons of the guard's measure are about. */
-record GuardScenes(
-        Map<String, Sums> build, Map<String, Scene> scenes, Map<String, Named> parts) {
+record GuardScenes(Map<String, Sums> build, Map<String, Scene> scenes, Map<String, Named> parts) {
     private static final Currency EURO = Currency.getInstance("EUR");
 
-    record Sums(String tier, long total, long last, List<Long> band, int peak, List<Object> below, List<Object> above) {}
+    record Sums(
+            String tier, long total, long last, List<Long> band, int peak, List<Object> below, List<Object> above) {}
 
     record Scene(
             String build,
@@ -89,20 +89,22 @@ record GuardScenes(
         add(of, Subject.Role.NEIGHBOUR, scene.below());
         add(of, Subject.Role.NEIGHBOUR, scene.above());
         var last = scene.last().split(":");
-        of.add(
-                Subject.Role.LAST,
-                parts.get(last[0]).part(),
-                Optional.of(new Money(Long.parseLong(last[1]), EURO)));
+        of.add(Subject.Role.LAST, parts.get(last[0]).part(), Optional.of(new Money(Long.parseLong(last[1]), EURO)));
         scene.lines().forEach(p -> add(of, Subject.Role.ELSEWHERE, p));
         return new ProofContext(
                 Locale.forLanguageTag("en-IE"),
                 EURO,
                 of.all(),
-                Stream.concat(sums(sums, choice).stream(), spare(scene, sums.peak())).toList(),
+                Stream.concat(sums(sums, choice).stream(), spare(scene, sums.peak()))
+                        .toList(),
                 List.of(
                         new ProofContext.Tier(sums.tier(), Optional.of(choice.part())),
-                        new ProofContext.Tier((String) sums.below().get(0), Optional.of(parts.get(scene.below()).part())),
-                        new ProofContext.Tier((String) sums.above().get(0), Optional.of(parts.get(scene.above()).part()))),
+                        new ProofContext.Tier(
+                                (String) sums.below().get(0),
+                                Optional.of(parts.get(scene.below()).part())),
+                        new ProofContext.Tier(
+                                (String) sums.above().get(0),
+                                Optional.of(parts.get(scene.above()).part()))),
                 new PartNames(parts.values().stream().map(Named::part).toList()));
     }
 
@@ -132,7 +134,12 @@ record GuardScenes(
             all.add(money("step from " + beside.get(0), Math.abs(sums.total() - there)));
         }
         all.add(new KnownFigure(
-                Dimension.POWER, BigDecimal.valueOf(sums.peak()), "sustained peak", sums.peak() + " W", KnownFigure.Use.BUILD, Optional.empty()));
+                Dimension.POWER,
+                BigDecimal.valueOf(sums.peak()),
+                "sustained peak",
+                sums.peak() + " W",
+                KnownFigure.Use.BUILD,
+                Optional.empty()));
         all.add(new KnownFigure(
                 Dimension.PERCENT,
                 BigDecimal.valueOf(Math.round(1000.0 * choice.price() / sums.total()) / 10.0),

@@ -106,8 +106,8 @@ final class OfLines {
                                 .formatted(
                                         slot(),
                                         slips.size() == 1
-                                                ? "what the data does not"
-                                                : slips.size() + " things that the data does not"),
+                                                ? first.said()
+                                                : slips.size() + " things otherwise than the data"),
                         first.sentence()));
     }
 

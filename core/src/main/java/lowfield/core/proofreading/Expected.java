@@ -95,7 +95,8 @@ final class Expected {
         var all = new ArrayList<KnownFigure>();
         for (var other : others) {
             context.choice()
-                    .ifPresent(mine -> mine.figures()
+                    .ifPresent(mine -> mine.figures().stream()
+                            .filter(f -> f.dimension() == passage.figure().dimension())
                             .forEach(f -> other.figures().stream()
                                     .filter(g -> g.dimension() == f.dimension()
                                             && g.label().equals(f.label()))

@@ -26,6 +26,11 @@ public record Slip(
         return new Slip(start, end, text.substring(start, end), about, right, fact, sentence);
     }
 
+    /** "16 GB where the data says 12 GB". */
+    public String said() {
+        return right.map(r -> written + " where the data says " + r).orElse(written + ", which the data does not");
+    }
+
     /** As it is stored where the author says "meant so": it binds these words to what they were held against. */
     public String key() {
         return written.toLowerCase(Locale.ROOT).replaceAll("\\s+", " ").strip() + " | " + about;

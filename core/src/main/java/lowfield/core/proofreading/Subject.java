@@ -26,6 +26,12 @@ public record Subject(Role role, Part part, List<KnownFigure> figures) {
         figures = List.copyOf(figures);
     }
 
+    /** By the part, whose figures are many. */
+    @Override
+    public int hashCode() {
+        return part.id().hashCode();
+    }
+
     /** Whether a figure of it is about parts of another kind, like the clearance of a case for the card. */
     boolean speaksOf(Kind kind) {
         return PartFigures.nouns(kind).stream()

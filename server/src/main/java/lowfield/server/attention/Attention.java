@@ -13,6 +13,7 @@ import lowfield.core.money.Money;
 import lowfield.server.edition.LoadedEdition;
 import lowfield.server.history.KindHistories;
 import lowfield.server.prices.SetAsidePrices;
+import lowfield.server.reasons.ReasonReadings;
 import org.springframework.stereotype.Service;
 
 /** The attention list of an edition: for the desk's queue, for the checks before publishing and for the round. */
@@ -20,11 +21,13 @@ import org.springframework.stereotype.Service;
 public class Attention {
     private final SetAsidePrices setAside;
     private final KindHistories kinds;
+    private final ReasonReadings readings;
     private final Clock clock;
 
-    Attention(SetAsidePrices setAside, KindHistories kinds, Clock clock) {
+    Attention(SetAsidePrices setAside, KindHistories kinds, ReasonReadings readings, Clock clock) {
         this.setAside = setAside;
         this.kinds = kinds;
+        this.readings = readings;
         this.clock = clock;
     }
 
@@ -44,7 +47,9 @@ public class Attention {
                 .map(p -> doubt(p, Money.zero(guide.money())))
                 .toList();
         return AttentionList.of(
-                edition.evaluated(), new AttentionList.Measures(clock.instant(), guide.oldAfterDays(), doubts, kinds));
+                edition.evaluated(),
+                new AttentionList.Measures(
+                        clock.instant(), guide.oldAfterDays(), doubts, kinds, at -> readings.state(edition, at)));
     }
 
     private static Doubt doubt(SetAsidePrices.SetAside price, Money zero) {

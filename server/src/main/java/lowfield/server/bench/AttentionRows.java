@@ -48,7 +48,8 @@ final class AttentionRows {
             case CLASH -> "Mend";
             case STALE_REASON -> "Rewrite";
             case NO_REASON -> "Write";
-            case FACT -> "Mend";
+            case FACT, SLIP -> "Mend";
+            case READ_AGAIN -> "Read";
             case CAUTION -> "Answer";
             case FIGURE, ADVISORY -> "Look up";
             case SUSPICIOUS_PRICE, SUSPICIOUS_SHOP -> "Judge";

@@ -16,6 +16,7 @@ import lowfield.core.Lazy;
 import lowfield.core.find.Shelf;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
+import lowfield.core.proofreading.PartNames;
 import lowfield.server.platform.NotFound;
 
 /** All parts at one moment, one shelf a kind, each made when it is first asked for: an immutable snapshot on the heap. */
@@ -28,6 +29,7 @@ public final class Catalogue {
     private final Map<Kind, Lazy<Shelf>> shelves;
     private final Lazy<Map<UUID, Integer>> siblings;
     private final Lazy<Set<String>> makers;
+    private final Lazy<PartNames> names;
 
     /** {@code merged} leads from ids that were merged to those that stay. */
     Catalogue(Collection<Part> all, Map<UUID, UUID> merged) {
@@ -43,6 +45,8 @@ public final class Catalogue {
             Map<UUID, Part> parts, Map<UUID, UUID> merged, Map<Kind, Lazy<Shelf>> present, Collection<Kind> anew) {
         this.parts = parts;
         this.merged = merged;
+        names = new Lazy<>(
+                () -> new PartNames(parts.values().stream().sorted(BY_NAME).toList()));
         makers = new Lazy<>(() -> parts.values().stream().map(Part::maker).collect(Collectors.toUnmodifiableSet()));
         siblings = new Lazy<>(() ->
                 parts.values().stream().collect(Collectors.groupingBy(Part::product, Collectors.summingInt(p -> 1))));
@@ -67,6 +71,11 @@ public final class Catalogue {
                 .map(Part::kind)
                 .collect(Collectors.toSet());
         return new Catalogue(all, merged, shelves, kinds);
+    }
+
+    /** What its parts are called in a text. */
+    public PartNames names() {
+        return names.get();
     }
 
     /** The part of an id, also when it was merged into another. */

@@ -49,20 +49,13 @@ class DemoBench {
         editing.edit(
                 edition.id(),
                 view.id(),
-                new LinePatch(
-                        choice(line, world),
-                        line.quantity(),
-                        line.counted(),
-                        null,
-                        reason,
-                        null,
-                        options,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null),
+                LinePatch.of(patch -> {
+                    patch.choice = choice(line, world);
+                    patch.quantity = line.quantity();
+                    patch.counted = line.counted();
+                    patch.reason = reason;
+                    patch.options = options;
+                }),
                 view.version(),
                 world.author());
     }
@@ -84,20 +77,11 @@ class DemoBench {
     /** Changes a line as an author does from one edition to the next. */
     void change(EditionInfo edition, UUID build, DemoData.Change change, DemoWorld world) {
         var view = line(edition, build, change.slot()).orElseThrow();
-        var patch = new LinePatch(
-                choice(change, world),
-                null,
-                null,
-                null,
-                change.reason(),
-                null,
-                options(change, view, world),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+        var patch = LinePatch.of(draft -> {
+            draft.choice = choice(change, world);
+            draft.reason = change.reason();
+            draft.options = options(change, view, world);
+        });
         editing.edit(edition.id(), view.id(), patch, view.version(), world.author());
     }
 

@@ -63,20 +63,12 @@ class DemoHireBuilds {
             edit(
                     edition,
                     at,
-                    new LinePatch(
-                            line.choice(),
-                            line.quantity(),
-                            line.counted(),
-                            null,
-                            line.reason(),
-                            null,
-                            null,
-                            null,
-                            null,
-                            null,
-                            null,
-                            null,
-                            null),
+                    LinePatch.of(patch -> {
+                        patch.choice = line.choice();
+                        patch.quantity = line.quantity();
+                        patch.counted = line.counted();
+                        patch.reason = line.reason();
+                    }),
                     world);
         }
     }
@@ -150,20 +142,12 @@ class DemoHireBuilds {
         edit(
                 edition,
                 line,
-                new LinePatch(
-                        ChoiceState.part(part),
-                        null,
-                        null,
-                        null,
-                        "Two years in our own machines, and tested for a day. Its boxed cooler is gone; the tower that we use is better.",
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        admits),
+                LinePatch.of(patch -> {
+                    patch.choice = ChoiceState.part(part);
+                    patch.reason =
+                            "Two years in our own machines, and tested for a day. Its boxed cooler is gone; the tower that we use is better.";
+                    patch.policy = admits;
+                }),
                 world);
         prices.hold(
                 edition,

@@ -63,20 +63,10 @@ class DemoHirePrices {
                 edit(
                         edition,
                         line,
-                        new LinePatch(
-                                unlisted,
-                                null,
-                                null,
-                                null,
-                                line.reason(),
-                                null,
-                                null,
-                                null,
-                                null,
-                                null,
-                                null,
-                                null,
-                                null),
+                        LinePatch.of(patch -> {
+                            patch.choice = unlisted;
+                            patch.reason = line.reason();
+                        }),
                         world);
             }
         }

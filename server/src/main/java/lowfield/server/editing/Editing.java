@@ -18,6 +18,7 @@ import lowfield.server.guide.Editions;
 import lowfield.server.guide.Guides;
 import lowfield.server.platform.NotFound;
 import lowfield.server.platform.Stale;
+import lowfield.server.reasons.ReasonBases;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -29,13 +30,15 @@ public class Editing {
     private final Editions editions;
     private final Guides guides;
     private final Parts parts;
+    private final ReasonBases bases;
 
-    Editing(LineRows lines, Journal journal, Editions editions, Guides guides, Parts parts) {
+    Editing(LineRows lines, Journal journal, Editions editions, Guides guides, Parts parts, ReasonBases bases) {
         this.lines = lines;
         this.journal = journal;
         this.editions = editions;
         this.guides = guides;
         this.parts = parts;
+        this.bases = bases;
     }
 
     /** Edits a line that was read at the expected version; returns the build it is in. */
@@ -54,7 +57,14 @@ public class Editing {
         }
         var after = checked(info, standing(edition, row, patch), patch);
         checkFollowing(edition, after);
+        if (patch.bindsReason() && patch.keepsChoice()) {
+            after = after.relyingOn(bases.of(edition, line, after));
+        }
         lines.write(edition, line, Optional.of(row), after);
+        if (patch.bindsReason() && !patch.keepsChoice()) {
+            after = after.relyingOn(bases.of(edition, line, after));
+            lines.write(edition, line, lines.forUpdate(edition, line), after);
+        }
         journal.record(
                 new Journal.Entry(edition, after.build(), Target.LINE, line, label(after, patch), row.state(), after),
                 by,
@@ -128,7 +138,10 @@ public class Editing {
         if (patch.choice() != null) {
             return slot + ": choice";
         }
-        if (patch.reason() != null || patch.confirmReason() != null) {
+        if (patch.meantSo() != null) {
+            return slot + ": meant so";
+        }
+        if (patch.bindsReason()) {
             return slot + ": reason";
         }
         if (patch.following() != null) {

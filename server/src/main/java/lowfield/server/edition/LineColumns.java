@@ -10,11 +10,13 @@ import java.util.UUID;
 import java.util.function.Function;
 import lowfield.core.edition.Option;
 import lowfield.core.guide.Slot;
+import lowfield.core.reason.ReasonBasis;
 import lowfield.db.tables.records.LineOptionRecord;
 import lowfield.db.tables.records.LineRecord;
 import lowfield.server.guide.TierRows;
 import lowfield.server.platform.Json;
 import org.jooq.Field;
+import org.jooq.JSONB;
 import org.jspecify.annotations.Nullable;
 
 /** Which part of a line's state is kept in which column, both ways. */
@@ -32,6 +34,7 @@ final class LineColumns {
             Column.of(LINE.NOTE, LineState::note),
             Column.of(LINE.PLACE, LineState::place),
             Column.of(LINE.MEANT, LineState::meant),
+            new Column<>(LINE.REASON_BASIS, LineState::basis, LineColumns::stored),
             new Column<>(LINE.POLICY, LineState::policy, TierRows::stored),
             new Column<>(LINE.SLOT, LineState::slot, Slot::name),
             new Column<>(LINE.CHOICE, LineState::choice, Json::jsonb),
@@ -88,7 +91,12 @@ final class LineColumns {
                 List.of(r.getCompared()),
                 r.getPlace(),
                 r.getMeant(),
-                TierRows.override(r.getPolicy()));
+                TierRows.override(r.getPolicy()),
+                r.getReasonBasis() == null ? null : Json.read(r.getReasonBasis().data(), ReasonBasis.class));
+    }
+
+    private static @Nullable JSONB stored(@Nullable ReasonBasis basis) {
+        return basis == null ? null : Json.jsonb(basis);
     }
 
     private static OptionState option(LineOptionRecord r) {

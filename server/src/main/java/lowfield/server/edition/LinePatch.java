@@ -2,12 +2,18 @@ package lowfield.server.edition;
 
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Consumer;
 import lowfield.core.RuleBroken;
 import lowfield.core.guide.Choice;
 import lowfield.server.guide.OverrideForm;
+import org.jspecify.annotations.NullUnmarked;
 import org.jspecify.annotations.Nullable;
 
-/** An edit of a line: what is absent stays as it is. */
+/**
+ * An edit of a line: what is absent stays as it is.
+ *
+ * @param meantSo the key of a slip of its reason that is meant as it stands
+ */
 public record LinePatch(
         @Nullable ChoiceState choice,
         @Nullable Integer quantity,
@@ -21,7 +27,8 @@ public record LinePatch(
         @Nullable List<UUID> compared,
         @Nullable String place,
         @Nullable String meant,
-        @Nullable OverrideForm policy) {
+        @Nullable OverrideForm policy,
+        @Nullable String meantSo) {
     private static final int MOST_COMPARED = 4;
     private static final int MOST_OPTIONS = 12;
 
@@ -32,13 +39,36 @@ public record LinePatch(
     public record Following(@Nullable UUID line) {}
 
     public static LinePatch choose(ChoiceState choice) {
-        return new LinePatch(choice, null, null, null, null, null, null, null, null, null, null, null, null);
+        return of(patch -> patch.choice = choice);
     }
 
     /** Holds a choice to a listing, or lets it go when there is none. */
     public static LinePatch hold(@Nullable UUID listing, String why) {
-        return new LinePatch(
-                null, null, null, new Hold(listing, why), null, null, null, null, null, null, null, null, null);
+        return of(patch -> patch.hold = new Hold(listing, why));
+    }
+
+    /** An edit of what is set in the draft. */
+    public static LinePatch of(Consumer<Draft> change) {
+        var draft = new Draft();
+        change.accept(draft);
+        return draft.done();
+    }
+
+    /** An edit in the making, which changes nothing yet. */
+    @NullUnmarked
+    public static final class Draft {
+        public ChoiceState choice;
+        public Integer quantity;
+        public Boolean counted;
+        public String reason;
+        public List<OptionState> options;
+        public OverrideForm policy;
+        private Hold hold;
+
+        private LinePatch done() {
+            return new LinePatch(
+                    choice, quantity, counted, hold, reason, null, options, null, null, null, null, null, policy, null);
+        }
     }
 
     /** The state after the edit; {@code now} is the choice after it, as core knows it. A new choice lets go of a held offer. */
@@ -50,6 +80,8 @@ public record LinePatch(
                 held.listing() == null || !held.why().isBlank(), "Say why the choice is pinned to this offer.");
         var confirmed = Boolean.TRUE.equals(confirmReason);
         RuleBroken.unless(note == null || note.length() <= 2000, "A note takes at most 2,000 letters.");
+        RuleBroken.unless(
+                meantSo == null || meantSo.length() <= 400, "A figure that is meant so takes at most 400 letters.");
         RuleBroken.unless(place == null || place.length() <= 40, "A place takes at most 40 letters.");
         RuleBroken.unless(meant == null || meant.length() <= 40, "A version that is meant takes at most 40 letters.");
         return old.with(line -> {
@@ -67,6 +99,7 @@ public record LinePatch(
             line.place = place != null ? place : line.place;
             line.meant = meant != null ? meant : line.meant;
             line.policy = policy != null ? policy : line.policy;
+            line.basis = meantSo != null ? old.basisOf().meaning(meantSo) : line.basis;
         });
     }
 
@@ -97,6 +130,16 @@ public record LinePatch(
         return List.copyOf(options);
     }
 
+    /** Whether what the reason relies on is what the data says now. */
+    public boolean bindsReason() {
+        return reason != null || Boolean.TRUE.equals(confirmReason);
+    }
+
+    /** Whether what stands on the line, and at which price, stays. */
+    public boolean keepsChoice() {
+        return !letsGo() && following == null && policy == null;
+    }
+
     /** Whether only the reason's words change, as while typing. */
     public boolean isTyping() {
         return reason != null
@@ -110,6 +153,7 @@ public record LinePatch(
                 && compared == null
                 && place == null
                 && meant == null
-                && policy == null;
+                && policy == null
+                && meantSo == null;
     }
 }

@@ -10,6 +10,7 @@ import lowfield.core.edition.LinePlan;
 import lowfield.core.edition.Option;
 import lowfield.core.guide.Slot;
 import lowfield.core.reason.Reason;
+import lowfield.core.reason.ReasonBasis;
 import lowfield.server.catalogue.Catalogue;
 import lowfield.server.guide.OverrideForm;
 import org.jspecify.annotations.Nullable;
@@ -18,7 +19,8 @@ import org.jspecify.annotations.Nullable;
  * Everything an author can say of a line; the journal keeps it whole, before and after each edit. A line that follows another
  * takes its choice, quantity and offer from there, and its reason and options too where it has none of its own. The note is
  * for the author alone; {@code compared} are parts set side by side under the reason; {@code place} is where a radiator, a fan
- * or an upright card goes, {@code meant} which version of the part is meant, and {@code policy} which other offers it admits.
+ * or an upright card goes, {@code meant} which version of the part is meant, {@code policy} which other offers it admits, and
+ * {@code basis} what its reason relied on.
  */
 public record LineState(
         UUID build,
@@ -37,7 +39,8 @@ public record LineState(
         @Nullable List<UUID> compared,
         @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable String place,
         @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable String meant,
-        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable OverrideForm policy) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable OverrideForm policy,
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable ReasonBasis basis) {
     public LineState {
         policy = OverrideForm.stored(policy);
         place = place == null || place.isBlank() ? null : place.strip();
@@ -65,6 +68,7 @@ public record LineState(
                 List.of(),
                 null,
                 null,
+                null,
                 null);
     }
 
@@ -85,6 +89,7 @@ public record LineState(
             own.counted = counted;
             own.reason = reason;
             own.reasonFor = reasonFor;
+            own.basis = basis;
             own.options = options;
             own.note = Optional.ofNullable(note).orElse("");
             own.compared = comparedOf();
@@ -100,6 +105,7 @@ public record LineState(
             own.take(this);
             own.reason = reason;
             own.reasonFor = reasonFor;
+            own.basis = basis;
             own.options = options;
             own.compared = comparedOf();
             own.follows = null;
@@ -107,7 +113,17 @@ public record LineState(
     }
 
     public Reason reasonOf() {
-        return Reason.of(reason, reasonFor);
+        return new Reason(reason, reasonFor, basisOf());
+    }
+
+    /** What the reason relied on; nothing where it was never held against the data. */
+    public ReasonBasis basisOf() {
+        return Optional.ofNullable(basis).orElse(ReasonBasis.none());
+    }
+
+    /** The same line with a reason that relies on this. */
+    public LineState relyingOn(ReasonBasis now) {
+        return with(own -> own.basis = now);
     }
 
     public List<UUID> comparedOf() {
@@ -144,6 +160,7 @@ public record LineState(
             if (reason.isEmpty()) {
                 own.reason = source.reason();
                 own.reasonFor = source.reasonFor();
+                own.basis = source.basis();
             }
             own.options = options.isEmpty() ? source.options() : options;
             own.compared = comparedOf().isEmpty() ? source.comparedOf() : comparedOf();
@@ -195,6 +212,9 @@ public record LineState(
         @Nullable
         OverrideForm policy;
 
+        @Nullable
+        ReasonBasis basis;
+
         private Draft(LineState old) {
             this.old = old;
             choice = old.choice;
@@ -211,6 +231,7 @@ public record LineState(
             place = old.place;
             meant = old.meant;
             policy = old.policy;
+            basis = old.basis;
         }
 
         /** What a follower takes from its source in any case. */
@@ -239,7 +260,8 @@ public record LineState(
                     compared,
                     place,
                     meant,
-                    policy);
+                    policy,
+                    basis);
         }
     }
 }

@@ -22,6 +22,7 @@ import lowfield.server.guide.GuideInfo;
 import lowfield.server.picture.Picture;
 import lowfield.server.picture.Pictures;
 import lowfield.server.rates.Rates;
+import lowfield.server.reasons.ReasonPreviews;
 import org.springframework.stereotype.Component;
 
 /** Brings together what an edition's publication is made of, and has it made. */

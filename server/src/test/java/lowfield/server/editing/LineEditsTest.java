@@ -20,6 +20,7 @@ import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.guide.Following;
 import lowfield.core.guide.Slot;
+import lowfield.core.reason.ReasonBasis;
 import lowfield.server.accounts.Person;
 import lowfield.server.catalogue.Catalogue;
 import lowfield.server.catalogue.Parts;
@@ -34,6 +35,7 @@ import lowfield.server.guide.Guides;
 import lowfield.server.guide.TierInfo;
 import lowfield.server.platform.NotFound;
 import lowfield.server.platform.Stale;
+import lowfield.server.reasons.ReasonBases;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mockito.ArgumentCaptor;
@@ -54,10 +56,12 @@ class LineEditsTest {
     private final Editions editions = mock(Editions.class);
     private final Guides guides = mock(Guides.class);
     private final Parts parts = mock(Parts.class);
-    private final Editing editing = new Editing(lines, journal, editions, guides, parts);
+    private final ReasonBases bases = mock(ReasonBases.class);
+    private final Editing editing = new Editing(lines, journal, editions, guides, parts, bases);
 
     @BeforeEach
     void anEditionInEuro() {
+        when(bases.of(any(), any(), any())).thenReturn(ReasonBasis.none());
         var info = mock(EditionInfo.class);
         when(info.guide()).thenReturn(GUIDE);
         when(editions.forEditing(eq(EDITION), anyLong())).thenReturn(info);
@@ -118,12 +122,25 @@ class LineEditsTest {
     }
 
     private static LinePatch reason(String words) {
-        return new LinePatch(null, null, null, null, words, null, null, null, null, null, null, null, null);
+        return LinePatch.of(patch -> patch.reason = words);
     }
 
     private static LinePatch follow(UUID line) {
         return new LinePatch(
-                null, null, null, null, null, null, null, new LinePatch.Following(line), null, null, null, null, null);
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                new LinePatch.Following(line),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
     }
 
     @Test

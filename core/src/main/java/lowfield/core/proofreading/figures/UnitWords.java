@@ -41,6 +41,8 @@ public final class UnitWords {
         add(Dimension.PERCENT, "1", "percent", "per cent", "%");
     }
 
+    private static final Pattern NUMBER = Pattern.compile("^[\\d.,]+ ?");
+
     private UnitWords() {}
 
     private static void add(Dimension dimension, String factor, String... words) {
@@ -65,7 +67,7 @@ public final class UnitWords {
 
     /** A value of a dimension with the unit that a figure like it is said with. */
     public static String saidLike(String said, BigDecimal value, Dimension dimension) {
-        var unit = said.replaceFirst("^[\\d.,]+ ?", "");
+        var unit = NUMBER.matcher(said).replaceFirst("");
         var factor = of(unit).filter(u -> u.dimension() == dimension)
                 .map(Unit::factor)
                 .orElse(BigDecimal.ONE);

@@ -1,4 +1,4 @@
-package lowfield.server.press;
+package lowfield.server.reasons;
 
 import java.time.ZoneId;
 import java.util.List;
@@ -57,7 +57,8 @@ public class ReasonPreviews {
         return new Preview(ReasonHtml.of(filled.markdown()), filled.problems());
     }
 
-    static FactWording wording(GuideInfo guide) {
+    /** How facts are worded in a guide. */
+    public static FactWording wording(GuideInfo guide) {
         return new FactWording(guide.locale(), ZoneId.of(guide.zone()), guide.money());
     }
 

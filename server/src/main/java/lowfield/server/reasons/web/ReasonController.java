@@ -1,10 +1,10 @@
-package lowfield.server.press.web;
+package lowfield.server.reasons.web;
 
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import java.util.UUID;
-import lowfield.server.press.ReasonHelp;
-import lowfield.server.press.ReasonPreviews;
+import lowfield.server.reasons.ReasonHelp;
+import lowfield.server.reasons.ReasonPreviews;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;

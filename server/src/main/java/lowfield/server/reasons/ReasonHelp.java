@@ -1,4 +1,4 @@
-package lowfield.server.press;
+package lowfield.server.reasons;
 
 import static lowfield.db.Tables.EDITION;
 import static lowfield.db.Tables.EDITION_BUILD;

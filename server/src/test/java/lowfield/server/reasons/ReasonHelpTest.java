@@ -1,4 +1,4 @@
-package lowfield.server.press;
+package lowfield.server.reasons;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

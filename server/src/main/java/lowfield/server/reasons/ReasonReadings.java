@@ -1,0 +1,67 @@
+package lowfield.server.reasons;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import java.util.stream.Stream;
+import lowfield.core.edition.EvaluatedBuild;
+import lowfield.core.edition.EvaluatedEdition;
+import lowfield.core.edition.EvaluatedTier;
+import lowfield.core.proofreading.FigureGuard;
+import lowfield.core.proofreading.LineProof;
+import lowfield.core.proofreading.PartNames;
+import lowfield.core.proofreading.Reading;
+import lowfield.core.proofreading.ReasonState;
+import lowfield.server.catalogue.Parts;
+import lowfield.server.edition.LoadedEdition;
+import lowfield.server.platform.IdleCache;
+import org.springframework.stereotype.Component;
+
+/** Reasons held against the data of their line; read again when the words, the builds around or the names on file change. */
+@Component
+public class ReasonReadings {
+    private final Parts parts;
+    private final Cache<ReadFrom, Reading> known = IdleCache.cache().build();
+
+    ReasonReadings(Parts parts) {
+        this.parts = parts;
+    }
+
+    /** Builds and names are their own identity. */
+    private record ReadFrom(UUID line, String text, List<EvaluatedBuild> builds, PartNames names) {}
+
+    /** What a text says of a line, rightly and otherwise. */
+    public Reading read(LoadedEdition edition, EvaluatedEdition.Place at, String text) {
+        if (text.isBlank()) {
+            return Reading.nothing();
+        }
+        var catalogue = parts.catalogue();
+        var guide = edition.guide();
+        var from = new ReadFrom(at.line().id(), text, around(edition.evaluated(), at), catalogue.names());
+        return known.get(from, f -> {
+            var ground = new LineProof.Ground(
+                    Locale.forLanguageTag(guide.locale()), guide.money(), catalogue.names(), catalogue::find);
+            return new FigureGuard(LineProof.of(edition.evaluated(), at, text, ground)).read(text);
+        });
+    }
+
+    /** How the reason of a line stands. */
+    public ReasonState state(LoadedEdition edition, EvaluatedEdition.Place at) {
+        var reason = at.line().reason();
+        return reason.isWritten()
+                ? ReasonState.of(reason.basis(), read(edition, at, reason.markdown()))
+                : ReasonState.fine();
+    }
+
+    /** The builds that a reason speaks of: its own, and the main builds of its tier and the tiers beside. */
+    private static List<EvaluatedBuild> around(EvaluatedEdition edition, EvaluatedEdition.Place at) {
+        var tiers = edition.tiers();
+        var own = tiers.indexOf(at.tier());
+        return Stream.concat(
+                        Stream.of(at.build()),
+                        tiers.subList(Math.max(0, own - 1), Math.min(tiers.size(), own + 2)).stream()
+                                .map(EvaluatedTier::lead))
+                .toList();
+    }
+}

@@ -1,0 +1,92 @@
+package lowfield.server.reasons;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import lowfield.core.edition.EvaluatedEdition;
+import lowfield.core.proofreading.BasisChange;
+import lowfield.core.proofreading.ReasonState;
+import lowfield.core.proofreading.Slip;
+import lowfield.server.edition.EditionLoader;
+import lowfield.server.edition.LoadedEdition;
+import lowfield.server.platform.NotFound;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** How the reasons of a build stand against the data. */
+@Service
+public class ReasonStates {
+    private final EditionLoader editions;
+    private final ReasonReadings readings;
+
+    ReasonStates(EditionLoader editions, ReasonReadings readings) {
+        this.editions = editions;
+        this.readings = readings;
+    }
+
+    /**
+     * What a reason says otherwise than the data.
+     *
+     * @param start its first character, counted as the browser counts
+     * @param right what the data says; absent where it says nothing that would fit
+     * @param fact the fact that says it, braces and all
+     * @param key names it where the author says that it is meant so
+     */
+    public record SlipView(
+            int start,
+            int end,
+            String written,
+            @Nullable String right,
+            @Nullable String fact,
+            String sentence,
+            String key) {
+        static SlipView of(Slip slip) {
+            return new SlipView(
+                    slip.start(),
+                    slip.end(),
+                    slip.written(),
+                    slip.right().orElse(null),
+                    slip.fact().map(path -> "{{" + path + "}}").orElse(null),
+                    slip.sentence(),
+                    slip.key());
+        }
+    }
+
+    /**
+     * The reason of a line that something is to be said of.
+     *
+     * @param changes what it relied on and is no longer so
+     * @param move how far the price moved since it was confirmed, where that was much
+     */
+    public record ReasonStateView(
+            UUID line,
+            List<SlipView> slips,
+            List<String> changes,
+            @Nullable String move) {}
+
+    /** Those of a build that something is to be said of. */
+    @Transactional(readOnly = true)
+    public List<ReasonStateView> of(UUID edition, UUID build) {
+        var loaded = editions.load(edition);
+        if (loaded.evaluated().build(build).isEmpty()) {
+            throw new NotFound("There is no such build in this edition.");
+        }
+        return loaded.evaluated()
+                .places()
+                .filter(at -> at.build().id().equals(build))
+                .flatMap(at -> view(loaded, at).stream())
+                .toList();
+    }
+
+    private Optional<ReasonStateView> view(LoadedEdition loaded, EvaluatedEdition.Place at) {
+        var state = readings.state(loaded, at);
+        return state.equals(ReasonState.fine())
+                ? Optional.empty()
+                : Optional.of(new ReasonStateView(
+                        at.line().id(),
+                        state.slips().stream().map(SlipView::of).toList(),
+                        state.changes().stream().map(BasisChange::sentence).toList(),
+                        state.move().map(BasisChange::sentence).orElse(null)));
+    }
+}
