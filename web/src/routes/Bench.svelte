@@ -9,6 +9,7 @@
   import BuildTabs from '$features/bench/BuildTabs.svelte';
   import { OpenDialogs } from '$features/bench/dialogs.svelte';
   import { withBundle } from '$features/bench/extras.svelte';
+  import { matterOf } from '$features/bench/reasons.svelte';
   import LineDesk from '$features/bench/LineDesk.svelte';
   import Spine from '$features/bench/Spine.svelte';
   import Tally from '$features/bench/Tally.svelte';
@@ -123,6 +124,17 @@
       })
     ).data;
 
+  const standing = $derived(line && bench.reasons.of(line.id));
+  const slip = $derived(standing?.slips[0]);
+
+  /** Goes to the reason behind this one in the queue of those that want the author; from the last to the first. */
+  async function nextReason(): Promise<void> {
+    const { data: wanted = [] } = await api.GET('/api/editions/{edition}/reasons', { params: { path: { edition } } });
+    const next = wanted[wanted.findIndex((w) => w.line === line?.id) + 1] ?? wanted[0];
+    if (next?.build) void navigate(path(next.build, next.line) as '/');
+    else bench.say('Every reason stands.');
+  }
+
   let desk = $state<LineDesk>();
 
   async function add(slot: Schemas['SlotView']['slot']): Promise<void> {
@@ -153,8 +165,24 @@
             {
               key: 'v',
               label: 'The reason still holds',
-              run: () => line?.reasonStale && void bench.edit(line.id, { confirmReason: true }),
+              run: () => line && matterOf(line, standing) && void bench.edit(line.id, { confirmReason: true }),
             },
+            { key: 'q', label: 'The next reason to look at', run: () => void nextReason() },
+            ...(slip && line
+              ? [
+                  {
+                    key: 'r',
+                    label: 'Write the right figure',
+                    run: () => slip.right && void bench.mend(line.id, slip, slip.right),
+                  },
+                  {
+                    key: 'd',
+                    label: 'Put the fact there',
+                    run: () => slip.fact && void bench.mend(line.id, slip, slip.fact),
+                  },
+                  { key: 'm', label: 'It is meant so', run: () => void bench.edit(line.id, { meantSo: slip.key }) },
+                ]
+              : []),
             { key: 'w', label: 'Write the reason', run: () => desk?.write() },
             { key: 'b', label: 'Name, note and place of this build', run: () => (dialogs.whole = true) },
             { key: 'x', label: 'Discounts, surcharges and package prices', run: () => (dialogs.extras = true) },
@@ -192,6 +220,7 @@
       </p>
       <Spine
         lines={view.lines}
+        matter={(l) => matterOf(l, bench.reasons.of(l.id))}
         current={line?.id}
         total={view.card.gauge.total.minor ?? view.tally.goods.minor ?? 0}
         {format}

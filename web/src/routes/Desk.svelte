@@ -8,6 +8,7 @@
   import TierRow from '$features/desk/TierRow.svelte';
   import TierEditor from '$features/guide/TierEditor.svelte';
   import MissingFigures from '$features/desk/MissingFigures.svelte';
+  import ReasonCounts from '$features/desk/ReasonCounts.svelte';
   import Out from '$features/desk/Out.svelte';
   import Wanted from '$features/desk/Wanted.svelte';
   import FirstEdition from '$features/guide/FirstEdition.svelte';
@@ -70,6 +71,15 @@
     if (build) void navigate(`/guides/${slug}/editions/${edition!.id}/builds/${build}/lines/first` as '/');
   }
 
+  async function firstReason(): Promise<void> {
+    const path = { edition: edition!.id };
+    const { data: wanted = [] } = await api.GET('/api/editions/{edition}/reasons', { params: { path } });
+    const first = wanted.find((w) => w.build);
+    if (first)
+      void navigate(`/guides/${slug}/editions/${edition!.id}/builds/${first.build}/lines/${first.line}` as '/');
+    else sentence = 'Every reason stands.';
+  }
+
   $effect(() =>
     keys.add([
       {
@@ -89,6 +99,7 @@
       ...(inWork
         ? [
             { key: 't', label: 'Add a tier', run: () => (editing = 'new') },
+            { key: 'r', label: 'Go through the reasons to look at', run: () => void firstReason() },
             { key: 'f', label: 'Missing figures, the most decisive first', run: () => (filling = true) },
           ]
         : []),
@@ -166,6 +177,7 @@
         </div>
         <div class="min-w-0">
           {#if inWork}<Wanted wanted={view.wanted} {slug} edition={edition.id} />
+            <ReasonCounts counts={view.reasons} onfirst={() => void firstReason()} />
             <button class="btn-quiet small mt-1" onclick={() => (filling = true)}
               >Missing figures, the most decisive first</button
             >

@@ -5,6 +5,7 @@
   import { hasFacts } from './reasonFacts';
   import ReasonHelp from './ReasonHelp.svelte';
   import ReasonPreview from './ReasonPreview.svelte';
+  import ReasonSlips from './ReasonSlips.svelte';
 
   /** Why the choice of a line stands: written, helped, and shown as readers will see it. */
   let {
@@ -19,6 +20,8 @@
   } = $props();
   const open = $derived(bench.isOpen);
   let editor = $state<ReasonEditor>();
+  const standing = $derived(bench.reasons.of(line.id));
+  const isStale = $derived(line.reasonStale || !!standing?.changes.length);
 
   /** Puts the cursor into the text. */
   export function write(): void {
@@ -33,7 +36,9 @@
       >{/if}
   </h2>
   <span class="small text-soft">
-    {#if line.reasonStale}<span class="font-medium text-clay">written for another choice</span>
+    {#if isStale || standing?.move}<span class="font-medium text-clay"
+        >{line.reasonStale ? 'written for another choice' : isStale ? 'stale' : 'read it once more'}</span
+      >
       {#if open}<button class="btn-quiet small" onclick={() => void bench.edit(line.id, { confirmReason: true })}
           ><span class="key">v</span> it still holds</button
         >{/if}
@@ -46,6 +51,8 @@
     {onnext}
     value={line.reason}
     facts={() => bench.facts(line.id)}
+    slips={standing?.slips ?? []}
+    onmeant={(slip) => void bench.edit(line.id, { meantSo: slip.key })}
     label="Reason for {line.label}"
     readonly={!open}
     onsave={(text) => void bench.edit(line.id, { reason: text })}
@@ -54,7 +61,15 @@
       bench.catchUp();
     }}
   />{/key}
-{#if open}<ReasonHelp
+{#if !line.reasonStale}{#each standing?.changes ?? [] as change (change)}<p class="small mt-1.5 text-clay">
+      {change}
+    </p>{/each}{#if standing?.move}<p class="small mt-1.5 text-soft">{standing.move}</p>{/if}{/if}
+{#if open}<ReasonSlips
+    slips={standing?.slips ?? []}
+    onright={(slip) => void bench.mend(line.id, slip, slip.right!)}
+    onfact={(slip) => void bench.mend(line.id, slip, slip.fact!)}
+    onmeant={(slip) => void bench.edit(line.id, { meantSo: slip.key })}
+  /><ReasonHelp
     edition={bench.edition}
     line={line.id}
     choice={line.label}

@@ -8,6 +8,7 @@
   import { onMount } from 'svelte';
   import type { Schemas } from '$lib/api/client';
   import { factMenu } from './reasonFacts';
+  import { marking, slipKeys, slipMarks } from './slipMarks';
 
   /**
    * A reason in Markdown, saved by itself a moment after the last key. It lives in a shadow root, where the editor may use
@@ -18,7 +19,9 @@
     label,
     readonly = false,
     facts,
+    slips = [],
     onsave,
+    onmeant,
     onnext,
     ontyping,
   }: {
@@ -27,7 +30,10 @@
     readonly?: boolean;
     /** What can be told about the line, for the menu behind two braces. */
     facts: () => Promise<Schemas['ReasonFact'][]>;
+    /** What the saved text says otherwise than the data. */
+    slips?: Schemas['SlipView'][];
     onsave: (text: string) => void;
+    onmeant?: (slip: Schemas['SlipView']) => void;
     /** Goes on to the next slot. */
     onnext?: () => void;
     /** Whether there are words that were not saved yet. */
@@ -87,6 +93,7 @@
         minHeight: '150px',
       },
       '.cm-line': { padding: '0' },
+      '.slip': { textDecoration: 'underline wavy var(--clay) 1px', textUnderlineOffset: '4px' },
       '.cm-placeholder': { color: 'var(--soft)' },
       '.cm-cursor': { borderLeftColor: 'var(--ink)' },
       '.cm-tooltip': { background: 'var(--sheet)', border: '1px solid var(--ink)', borderRadius: '2px' },
@@ -110,12 +117,14 @@
           keymap.of([
             { key: 'Escape', run: leave },
             { key: 'Mod-Enter', run: () => (leave(), onnext?.(), true) },
+            ...slipKeys((slip) => onmeant?.(slip)),
             ...defaultKeymap,
             ...historyKeymap,
           ]),
           markdown(),
           autocompletion({ override: [factMenu(() => facts())], icons: false, interactionDelay: 0 }),
           syntaxHighlighting(plain),
+          slipMarks,
           EditorView.lineWrapping,
           EditorState.readOnly.of(readonly),
           EditorView.editable.of(!readonly),
@@ -147,6 +156,10 @@
     } else if (incoming === typed) {
       known = incoming;
     }
+  });
+  $effect(() => {
+    const effects = marking(slips);
+    view?.dispatch({ effects });
   });
 </script>
 

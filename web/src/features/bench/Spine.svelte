@@ -6,6 +6,7 @@
   /** The slots of a build in the guide's order; arrows go along it. */
   let {
     lines,
+    matter,
     current,
     total,
     format,
@@ -15,6 +16,8 @@
     onopen,
   }: {
     lines: Schemas['LineView'][];
+    /** What is the matter with the reason of a line, in a word or two. */
+    matter: (line: Schemas['LineView']) => string;
     current?: string;
     total: number;
     format: Format;
@@ -43,9 +46,9 @@
         : 'border-l-transparent hover:bg-tint'}"
     >
       <span class="flex items-center gap-2"
-        ><span class="label">{line.slotLabel}</span>{#if line.reasonStale}<span class="small ml-auto text-clay"
-            >reason stale</span
-          >{/if}{#if line.worst && line.worst !== 'FITS'}<span class={line.reasonStale ? '' : 'ml-auto'}
+        ><span class="label">{line.slotLabel}</span>{#if matter(line)}<span
+            class="small ml-auto {matter(line) === 'read again' ? 'text-soft' : 'text-clay'}">{matter(line)}</span
+          >{/if}{#if line.worst && line.worst !== 'FITS'}<span class={matter(line) ? '' : 'ml-auto'}
             ><Mark verdict={line.worst} /></span
           >{/if}</span
       >

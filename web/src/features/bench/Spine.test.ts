@@ -27,6 +27,7 @@ function spine(lines: Line[], props: { current?: string; onadd?: (slot: string) 
     lines,
     total: 40000,
     format,
+    matter: (l: Line) => (l.reasonStale ? 'reason stale' : ''),
     href: (id: string) => `/lines/${id}`,
     addable: [{ slot: 'CASE_FANS', label: 'Case fans', kind: 'FAN' }],
     ...props,

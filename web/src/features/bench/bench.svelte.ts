@@ -4,6 +4,7 @@ import { isTextField } from '$lib/keys.svelte';
 import type { Change } from '$lib/live';
 import { BuildEdits } from './build-edits';
 import type { Clash, Edit } from './edit';
+import { BuildReasons, replaced } from './reasons.svelte';
 
 type Line = Schemas['LineView'];
 
@@ -20,12 +21,14 @@ export class BenchState {
   private readonly edits = new EditQueue(() => this.catchUp());
   /** What is done to the build as a whole. */
   readonly whole: BuildEdits;
+  readonly reasons: BuildReasons;
 
   constructor(
     readonly edition: string,
     readonly build: string,
   ) {
     this.whole = new BuildEdits(this, this.edits);
+    this.reasons = new BuildReasons(edition, build);
   }
 
   get waiting(): number {
@@ -46,6 +49,11 @@ export class BenchState {
 
   get isOpen(): boolean {
     return this.bench?.edition.state === 'IN_WORK';
+  }
+
+  /** Tells the author something. */
+  say(sentence: string): void {
+    this.edits.told = sentence;
   }
 
   line(id: string): Line | undefined {
@@ -80,6 +88,7 @@ export class BenchState {
 
   private show(bench: Schemas['Bench']): void {
     this.bench = bench;
+    void this.reasons.ask();
     if (bench.open && bench.open.line === this.open) this.workings = bench.open;
     else void this.askForWorkings();
   }
@@ -129,6 +138,11 @@ export class BenchState {
         };
       }
     });
+  }
+
+  /** Writes something else where a reason differs from the data. */
+  mend(line: string, slip: Schemas['SlipView'], by: string): Promise<void> {
+    return this.edit(line, (now) => ({ reason: replaced(now.reason, slip, by) }));
   }
 
   /** What can be told about a line in its reason, with today's values. */

@@ -30,6 +30,9 @@ public record AttentionList(List<Item> items) {
             Matter.PREMIUM,
             Matter.SMALL_MOVES);
 
+    private static final Set<Matter> OF_REASONS =
+            Set.of(Matter.STALE_REASON, Matter.SLIP, Matter.FACT, Matter.NO_REASON, Matter.READ_AGAIN);
+
     public AttentionList {
         items = items.stream().sorted(HEAVIEST_FIRST).toList();
     }
@@ -76,6 +79,11 @@ public record AttentionList(List<Item> items) {
     /** The desk's queue: what is decided elsewhere left out, several of one sort in one build as one. */
     public List<Item> queue() {
         return new DecisionQueue(items).grouped();
+    }
+
+    /** Reasons that are stale, say otherwise than the data, are missing, or want to be read again. */
+    public List<Item> reasons() {
+        return items.stream().filter(i -> OF_REASONS.contains(i.matter())).toList();
     }
 
     /** What of the period's prices wants a decision; a part that is gone from several lines once. */

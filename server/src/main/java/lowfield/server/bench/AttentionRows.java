@@ -2,6 +2,7 @@ package lowfield.server.bench;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import lowfield.core.attention.At;
 import lowfield.core.attention.Item;
 import lowfield.core.attention.Matter;
@@ -27,6 +28,19 @@ final class AttentionRows {
                 first.map(At::build).orElse(null),
                 first.flatMap(At::line).orElse(null),
                 item.weight());
+    }
+
+    /** How many reasons want the author. */
+    static DeskViews.ReasonCounts reasons(List<Item> items) {
+        return new DeskViews.ReasonCounts(
+                count(items, Set.of(Matter.STALE_REASON)),
+                count(items, Set.of(Matter.SLIP, Matter.FACT)),
+                count(items, Set.of(Matter.NO_REASON)),
+                count(items, Set.of(Matter.READ_AGAIN)));
+    }
+
+    private static int count(List<Item> items, Set<Matter> matters) {
+        return (int) items.stream().filter(i -> matters.contains(i.matter())).count();
     }
 
     private static boolean isInDoubt(Item item) {

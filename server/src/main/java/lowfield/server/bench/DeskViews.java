@@ -35,6 +35,8 @@ public final class DeskViews {
             NOT_KNOWN
         }
     }
+    /** How many reasons want the author, and why. */
+    public record ReasonCounts(int stale, int wrong, int missing, int again) {}
     /** The guide's home. */
     public record DeskView(
             GuideInfo guide,
@@ -43,5 +45,6 @@ public final class DeskViews {
             @Nullable String lastPeriod,
             List<Views.BuildCard> cards,
             List<Wanted> wanted,
+            ReasonCounts reasons,
             List<Wanted> out) {}
 }

@@ -96,18 +96,27 @@ public class Viewing {
                 .toList();
         var current = all.stream().reduce((a, b) -> b);
         if (current.isEmpty()) {
-            return new DeskViews.DeskView(guide, tabs, null, null, List.of(), List.of(), List.of());
+            return new DeskViews.DeskView(
+                    guide, tabs, null, null, List.of(), List.of(), AttentionRows.reasons(List.of()), List.of());
         }
         var loaded = loader.load(current.get().id());
         var inWork = current.get().state() == EditionInfo.State.IN_WORK;
+        var list = inWork ? attention.of(loaded) : new AttentionList(List.of());
         return new DeskViews.DeskView(
                 guide,
                 tabs,
                 current.get(),
                 loaded.last().map(p -> p.period().toString()).orElse(null),
                 cards(loaded),
-                inWork ? AttentionRows.of(attention.of(loaded).queue()) : List.of(),
+                AttentionRows.of(list.queue()),
+                AttentionRows.reasons(list.reasons()),
                 out(all));
+    }
+
+    /** The reasons of an edition that want the author, the worst first. */
+    @Transactional(readOnly = true)
+    public List<DeskViews.Wanted> reasons(UUID edition) {
+        return AttentionRows.of(attention.of(loader.load(edition)).reasons());
     }
 
     /** Where readers find an edition; nowhere while it is in work. */

@@ -65,6 +65,12 @@ class BenchController {
         return viewing.desk(guides.bySlug(slug));
     }
 
+    @Operation(operationId = "listReasonsWanted", summary = "List the reasons of an edition that want the author")
+    @GetMapping("/editions/{edition}/reasons")
+    List<DeskViews.Wanted> reasons(@PathVariable UUID edition) {
+        return viewing.reasons(edition);
+    }
+
     @Operation(operationId = "getBench", summary = "Get a build as the bench shows it")
     @GetMapping("/editions/{edition}/builds/{build}/bench")
     Views.Bench bench(
