@@ -21,6 +21,10 @@ final class Aside {
             "(under|below|over|above|less than|more than|at least|nearer to|nothing for|up from) (?:about )?$");
     private static final Pattern ARTICLE =
             Pattern.compile("(?:^|[^\\p{L}])(a|an|the|this|another|some|old|every|his|her|your|their|any) $");
+    private static final Pattern THE = Pattern.compile("(?:^|[^\\p{L}])the $");
+    /** "the eight-core part", "the 16 GB one": another than the one that is spoken of. */
+    private static final Pattern SOME_PART = Pattern.compile("parts?|ones?|versions?|models?|sibling|variant");
+
     private static final Pattern FIRST_NOUN = Pattern.compile(
             "^\\W*(?:and |but |where |because |since |while |so |at |on |for |in |with |of |from |if )?(a|an|one|the|your|his|her|some|most|old|every|any)\\s+((?:[\\p{L}0-9•-]+\\s+){0,2}[\\p{L}•-]+)");
     private static final Pattern OF_BEFORE = Pattern.compile("(an?|the|my|your|one)?\\s*([\\p{L}•-]+) of (?:up to )?$");
@@ -125,7 +129,9 @@ final class Aside {
         var isJoined = passage.figure().text().contains("-") && passage.figure().dimension() != Dimension.COUNT;
         var isKnown = isKnown(next.group(1))
                 || next.group(2) != null && !NO_NOUN.contains(next.group(2)) && isKnown(next.group(2));
-        return (isOne || isJoined) && (!isKnown || isElsewhere(next.group(1), next.group(2)));
+        return (isOne || isJoined) && (!isKnown || isElsewhere(next.group(1), next.group(2)))
+                || THE.matcher(passage.before()).find()
+                        && SOME_PART.matcher(next.group(1)).matches();
     }
 
     /** Any part of another slot, unless the figures of this one speak of it: "needs a 750 W power supply". */

@@ -13,6 +13,9 @@ final class ClaimReader {
     private static final Pattern OF_PRICES = Pattern.compile(
             "(?i)(?<![\\p{L}])(price|prices|priced|cheap|cheaper|dear|dearer|expensive|costs?|saves?|saving|money|worth|euros?|(?-i:[A-Z]{3}))(?![\\p{L}])|€");
 
+    /** How a comparison stands while a price of it is missing; nothing can rely on that. */
+    static final String UNKNOWN = "unknown";
+
     private final ProofContext context;
 
     ClaimReader(ProofContext context) {
@@ -62,7 +65,7 @@ final class ClaimReader {
         var key = "price " + other.part().id();
         var about = "price against " + other.name();
         if (mine.isEmpty() || theirs.isEmpty()) {
-            return new ReasonBasis.Claim(key, about, "unknown", "not known");
+            return new ReasonBasis.Claim(key, about, UNKNOWN, "not known");
         }
         var sign = Integer.signum(mine.get().value().compareTo(theirs.get().value()));
         return new ReasonBasis.Claim(

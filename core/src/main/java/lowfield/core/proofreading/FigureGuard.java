@@ -110,6 +110,8 @@ public final class FigureGuard {
                 right.label(),
                 Optional.of(right.said()),
                 right.fact(),
-                "%s: the %s is %s.".formatted(figure.text(), right.label(), right.said()));
+                figure.dimension() == Dimension.COUNT
+                        ? "%s: the data says %s.".formatted(figure.text(), right.said())
+                        : "%s: the %s is %s.".formatted(figure.text(), right.label(), right.said()));
     }
 }

@@ -1,7 +1,6 @@
 package lowfield.core.proofreading;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -13,12 +12,9 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import lowfield.core.proofreading.figures.NumberWords;
 
 /** Finds where a text names parts: by their names, whole or shortened as far as they stay apart, by tier, or by their kind. */
 final class Mentions {
-    /** Words that a name may end in without being told by them alone. */
-    private static final int SHORTEST_ALONE = 3;
 
     private final Map<String, List<Subject>> byName = new LinkedHashMap<>();
     private final Map<String, List<Subject>> byTier = new LinkedHashMap<>();
@@ -57,25 +53,10 @@ final class Mentions {
                 (a, b) -> Stream.concat(a.stream(), b.stream()).distinct().toList());
     }
 
-    /** "Merrowby Mica Six", "Mica Six", "Six"; a last word alone only where it is long enough to be a name. */
     private static Stream<String> names(Subject subject) {
-        var name = subject.part().name();
-        var words = Arrays.asList(name.split(" "));
-        var tails = new ArrayList<String>();
-        tails.add(subject.part().fullName());
-        for (int i = 0; i < words.size(); i++) {
-            var tail = String.join(" ", words.subList(i, words.size()));
-            if (i < words.size() - 1 || tail.length() >= SHORTEST_ALONE && isTelling(tail)) {
-                tails.add(tail);
-            }
-        }
-        var family = words.size() > 2 ? Stream.of(words.get(words.size() - 2)) : Stream.<String>empty();
-        return Stream.concat(tails.stream(), family).distinct();
-    }
-
-    /** A name of its own: "Six" and "Half" stand in any text. */
-    private static boolean isTelling(String word) {
-        return Character.isUpperCase(word.charAt(0)) && NumberWords.of(word).isEmpty();
+        return Stream.concat(
+                Stream.of(subject.part().fullName()),
+                NameForms.of(subject.part().name()).stream());
     }
 
     List<Mention> in(String text) {

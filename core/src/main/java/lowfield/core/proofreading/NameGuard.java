@@ -17,20 +17,14 @@ final class NameGuard {
     NameGuard(ProofContext context) {
         this.context = context;
         var families = context.subjects().stream()
-                .flatMap(s -> family(s.part().name()).stream())
+                .flatMap(s -> NameForms.family(s.part().name()).stream())
                 .distinct()
                 .map(Pattern::quote)
                 .collect(Collectors.joining("|"));
         familyAndMore = families.isEmpty()
                 ? Optional.empty()
-                : Optional.of(Pattern.compile(
-                        "(?<![\\p{L}\\d])(" + families + ") ([\\p{Lu}][\\p{L}\\d-]*|\\d[\\p{L}\\d-]*)(?![\\p{L}\\d])"));
-    }
-
-    /** The last word but one: "Mica" of "Merrowby Mica Six"; absent where a name has no family in it. */
-    private static Optional<String> family(String name) {
-        var words = name.split(" ");
-        return words.length < 3 ? Optional.empty() : Optional.of(words[words.length - 2]);
+                : Optional.of(
+                        Pattern.compile("(?<![\\p{L}\\d])(" + families + ") ([\\p{Lu}][\\p{L}\\d-]*)(?![\\p{L}\\d])"));
     }
 
     List<Slip> slips(String text, List<Mention> named) {
@@ -58,9 +52,10 @@ final class NameGuard {
 
     private Slip slip(int start, int end, String written, String family) {
         var right = context.subjects().stream()
-                .filter(s -> family(s.part().name()).filter(family::equals).isPresent())
+                .filter(s ->
+                        NameForms.family(s.part().name()).filter(family::equals).isPresent())
                 .min(Comparator.comparingInt((Subject s) -> s.role().ordinal()))
-                .map(s -> tail(s.part().name()));
+                .map(s -> NameForms.brief(s.part().name()));
         return new Slip(
                 start,
                 end,
@@ -69,10 +64,5 @@ final class NameGuard {
                 right,
                 Optional.empty(),
                 "No part on file is called %s.".formatted(written));
-    }
-
-    private static String tail(String name) {
-        var words = name.split(" ");
-        return words[words.length - 2] + " " + words[words.length - 1];
     }
 }

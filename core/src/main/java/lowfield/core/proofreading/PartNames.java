@@ -16,21 +16,20 @@ public final class PartNames {
     /** Words that begin with a capital or a digit, one after the other. */
     private static final Pattern RUN = Pattern.compile("[\\p{Lu}][\\p{L}\\d-]*(?: [\\p{Lu}\\d][\\p{L}\\d-]*)+");
 
-    private final Map<String, List<Part>> byTail = new HashMap<>();
+    private final Map<String, List<Part>> byName = new HashMap<>();
 
     public PartNames(Iterable<Part> parts) {
         for (var part : parts) {
-            var words = part.name().split(" ");
-            for (int i = 0; i < words.length - 1; i++) {
-                var tail = String.join(" ", List.of(words).subList(i, words.length));
-                byTail.computeIfAbsent(tail, t -> new ArrayList<>(1)).add(part);
-            }
+            NameForms.of(part.name()).stream()
+                    .filter(form -> form.contains(" "))
+                    .forEach(form -> byName.computeIfAbsent(form, f -> new ArrayList<>(1))
+                            .add(part));
         }
     }
 
     /** Whether a part of at least two words is called so. */
     public boolean isOne(String name) {
-        return byTail.containsKey(name);
+        return byName.containsKey(name);
     }
 
     /** The parts that a text names by at least two words; of the versions of a product one. */
@@ -49,6 +48,6 @@ public final class PartNames {
     }
 
     private List<Part> one(String name) {
-        return byTail.getOrDefault(name, List.of()).stream().limit(1).toList();
+        return byName.getOrDefault(name, List.of()).stream().limit(1).toList();
     }
 }

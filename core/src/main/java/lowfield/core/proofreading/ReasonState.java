@@ -34,7 +34,7 @@ public record ReasonState(List<Slip> slips, List<BasisChange> changes, Optional<
     /** What of it is no longer so, by a reading of the same text today. */
     private static List<BasisChange> changes(ReasonBasis basis, Reading now) {
         return basis.claims().stream()
-                .filter(c -> !c.isOwnPrice())
+                .filter(c -> !c.isOwnPrice() && !c.value().equals(ClaimReader.UNKNOWN))
                 .flatMap(c -> change(c, basis, now).stream())
                 .toList();
     }

@@ -3,7 +3,10 @@ package lowfield.core.proofreading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Currency;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import lowfield.core.part.Kind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -64,6 +67,8 @@ class FigureGuardTest extends ProofCase {
                 "`16 GB` is what the tool prints.",
                 "See https://shop.example/16GB/402-EUR for more.",
                 "An 850 W heater draws more.",
+                "For games alone the 16 GB part is as fast.",
+                "It takes three M.2 drives less.",
             })
     void whatIsNoneOfItsBusinessIsLetStand(String text) {
         assertThat(slips(text)).isEmpty();
@@ -113,6 +118,24 @@ class FigureGuardTest extends ProofCase {
         assertThat(slip.written()).matches("16.GB");
     }
 
+    /** "M.2" is what a part can be called, and what can be counted; it is no length of metres. */
+    @Test
+    void aSlotIsCountedThoughAPartIsCalledSo() {
+        var board = part(Kind.MOTHERBOARD, "Ostrand Quay Grand", Map.of("driveSlots", List.of(Map.of(), Map.of())));
+        var drive = part(Kind.DRIVE, "Drumlin Beck M.2", Map.of("capacity", 1000));
+        var parts = new ProofContext.Parts()
+                .add(Subject.Role.CHOICE, board, eur(10_000))
+                .add(Subject.Role.ELSEWHERE, drive, eur(5_000));
+        var context = new ProofContext(
+                Locale.ENGLISH, EURO, parts.all(), List.of(), List.of(), new PartNames(List.of(board, drive)));
+        assertThat(new FigureGuard(context).slips("It has four M.2 slots and Wi-Fi."))
+                .singleElement()
+                .satisfies(s -> {
+                    assertThat(s.written()).isEqualTo("four M.2 slots");
+                    assertThat(s.sentence()).isEqualTo("four M.2 slots: the data says 2 M.2 slots.");
+                });
+    }
+
     @Test
     void inAnotherLanguageDigitsAreRead() {
         var german = new FigureGuard(context(eur(141_290), Locale.GERMAN, EURO));
@@ -144,7 +167,7 @@ class FigureGuardTest extends ProofCase {
     @Test
     void whatIsMeantSoIsBoundToThatFigure() {
         var reading = read("It has 16 GB and draws 240 W.");
-        var meant = java.util.List.of(reading.slips().get(0).key());
+        var meant = List.of(reading.slips().get(0).key());
         assertThat(reading.without(meant).slips())
                 .singleElement()
                 .satisfies(s -> assertThat(s.written()).isEqualTo("240 W"));

@@ -55,6 +55,12 @@ class ReasonStateTest extends ProofCase {
     }
 
     @Test
+    void whatWasNotKnownCannotHaveBeenReliedOn() {
+        var text = "It costs less than the Basalt Five.";
+        assertThat(moved(text, Optional.empty(), eur(29_030)).changes()).isEmpty();
+    }
+
+    @Test
     void aMoveOfMoreThanATenthAsksToReadItAgain() {
         var text = "Quiet and short.";
         assertThat(moved(text, eur(30_000), eur(33_000)).move()).isEmpty();

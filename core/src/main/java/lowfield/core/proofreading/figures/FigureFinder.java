@@ -127,6 +127,9 @@ public final class FigureFinder {
 
     private Optional<WrittenFigure> measured(Matcher m) {
         // "165 in the box" is no length.
+        if (m.group(3).equals("M") || m.group(3).equals("G")) {
+            return Optional.empty();
+        }
         if (m.group(3).equals("in") && !m.group().matches("(?s).*[\\d] in")) {
             return Optional.empty();
         }
