@@ -1,0 +1,197 @@
+package lowfield.core.fit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import lowfield.core.check.TestBuild;
+import lowfield.core.check.Verdict;
+import lowfield.core.check.rules.Checks;
+import lowfield.core.edition.TestEdition;
+import lowfield.core.guide.Build;
+import lowfield.core.guide.Choice;
+import lowfield.core.guide.Slot;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The fit of a build: to scale, coloured as the checks say, and the same in words. */
+class FitDrawingTest {
+    /** A build with every figure that can be drawn. */
+    static TestBuild measured() {
+        return TestBuild.sound()
+                .with(Slot.CASE, "depth", 440)
+                .with(Slot.CASE, "height", 470)
+                .with(Slot.CASE, "width", 220)
+                .with(Slot.CASE, "cardLength", 360)
+                .with(Slot.CASE, "cardLengthBasis", "with front fans")
+                .with(Slot.CASE, "cardHeight", 160)
+                .with(Slot.CASE, "cardThickness", 70)
+                .with(Slot.CASE, "coolerHeight", 170)
+                .with(Slot.CASE, "supplyLength", 200)
+                .with(Slot.CASE, "boardTop", 30)
+                .with(Slot.CASE, "boardRear", 12)
+                .with(Slot.CASE, "shroud", 100)
+                .with(Slot.CASE, "cableRoom", 25)
+                .with(Slot.GRAPHICS_CARD, "length", 304)
+                .with(Slot.GRAPHICS_CARD, "height", 120)
+                .with(Slot.GRAPHICS_CARD, "thickness", 52)
+                .with(Slot.COOLER, "height", 154)
+                .with(Slot.COOLER, "width", 126)
+                .with(Slot.COOLER, "depth", 75)
+                .with(Slot.MOTHERBOARD, "socketTop", 80)
+                .with(Slot.MOTHERBOARD, "socketRear", 90)
+                .with(Slot.POWER_SUPPLY, "length", 150)
+                .with(Slot.POWER_SUPPLY, "height", 86);
+    }
+
+    private static FitDrawing of(TestBuild build) {
+        return of(build.build());
+    }
+
+    private static FitDrawing of(Build build) {
+        return FitDrawing.of(build, Checks.on(build));
+    }
+
+    private static Set<FitDrawing.Box.Sort> drawn(FitDrawing fit) {
+        return fit.panels().stream()
+                .flatMap(p -> p.boxes().stream())
+                .map(FitDrawing.Box::sort)
+                .collect(Collectors.toSet());
+    }
+
+    private static String words(FitDrawing fit) {
+        return Stream.concat(fit.words().stream(), fit.sizes().stream())
+                .map(s -> s.verdict() + " " + s.subject() + ": " + s.said())
+                .collect(Collectors.joining("\n"));
+    }
+
+    private static List<String> geometry(FitDrawing fit) {
+        return fit.panels().stream()
+                .flatMap(p -> Stream.of(
+                                Stream.of(p.width() + " " + p.height()),
+                                p.boxes().stream()
+                                        .map(b -> b.sort() + " " + b.x() + " " + b.y() + " " + b.width() + " "
+                                                + b.height()),
+                                p.measures().stream()
+                                        .map(m -> m.fromX() + " " + m.fromY() + " " + m.toX() + " " + m.toY()))
+                        .flatMap(s -> s))
+                .toList();
+    }
+
+    @Test
+    void everythingOnFileIsDrawnToScaleAndSaid() {
+        var fit = of(measured());
+        assertThat(drawn(fit))
+                .contains(
+                        FitDrawing.Box.Sort.CASE,
+                        FitDrawing.Box.Sort.BOARD,
+                        FitDrawing.Box.Sort.CARD,
+                        FitDrawing.Box.Sort.COOLER,
+                        FitDrawing.Box.Sort.SUPPLY);
+        assertThat(words(fit))
+                .contains("FITS Graphics card: 304 mm long; the case takes 360 mm with front fans. 56 mm free.")
+                .contains("CPU cooler: 154 mm high; the case takes 170 mm. 16 mm free.")
+                .contains("PSU: 150 mm long; the case takes 200 mm. 50 mm free.")
+                .contains("Cable room: 25 mm behind the motherboard.")
+                .doesNotContain("not on file");
+    }
+
+    /** Each figure moves the drawing and the words, and without it what it draws is gone. */
+    @ParameterizedTest
+    @CsvSource({
+        "CASE, depth",
+        "CASE, height",
+        "CASE, width",
+        "CASE, cardLength",
+        "CASE, cardHeight",
+        "CASE, coolerHeight",
+        "CASE, supplyLength",
+        "CASE, boardTop",
+        "CASE, cableRoom",
+        "CASE, shroud",
+        "GRAPHICS_CARD, length",
+        "GRAPHICS_CARD, height",
+        "COOLER, height",
+        "COOLER, width",
+        "COOLER, depth",
+        "MOTHERBOARD, socketTop",
+        "MOTHERBOARD, socketRear",
+        "POWER_SUPPLY, length",
+        "POWER_SUPPLY, height",
+        "CASE, boardRear"
+    })
+    void aFigureMovesTheDrawingAndItsWords(Slot slot, String figure) {
+        var part = TestEdition.part(measured(), slot);
+        var held = (Integer) slot.kind().schema().write(part.spec()).get(figure);
+        var before = of(measured());
+        var moved = of(measured().with(slot, figure, held - 10));
+        assertThat(geometry(moved)).isNotEqualTo(geometry(before));
+        assertThat(words(moved)).isNotEqualTo(words(before));
+        var without = of(measured().without(slot, figure));
+        assertThat(geometry(without)).isNotEqualTo(geometry(before));
+        assertThat(geometry(without).size() + (figure.equals("boardRear") ? 0 : 1))
+                .isLessThanOrEqualTo(geometry(before).size());
+    }
+
+    @Test
+    void whatDoesNotFitIsAClashInColourAndWords() {
+        var fit = of(measured().with(Slot.CASE, "cardLength", 295));
+        assertThat(words(fit))
+                .contains("CLASH Graphics card: 304 mm long; the case takes 295 mm with front fans. 9 mm too long.");
+        assertThat(fit.panels().get(0).boxes())
+                .filteredOn(b -> b.sort() == FitDrawing.Box.Sort.CARD)
+                .singleElement()
+                .satisfies(b -> assertThat(b.verdict()).isEqualTo(Verdict.CLASH));
+        assertThat(fit.panels().get(0).measures())
+                .anySatisfy(m -> assertThat(m.said()).isEqualTo("9 mm too long"));
+    }
+
+    @Test
+    void aMissingFigureIsNamedAndItsPartNotDrawn() {
+        var fit = of(measured().without(Slot.GRAPHICS_CARD, "length"));
+        assertThat(fit.panels().get(0).boxes()).noneMatch(b -> b.sort() == FitDrawing.Box.Sort.CARD);
+        assertThat(words(fit)).contains("Test graphics card: length is not on file.");
+    }
+
+    @Test
+    void withoutTheCasesSizesNothingIsDrawnAndThatIsSaid() {
+        var fit = of(measured().without(Slot.CASE, "depth"));
+        assertThat(fit.panels().get(0).boxes()).isEmpty();
+        assertThat(words(fit)).contains("Test case: depth is not on file.");
+    }
+
+    @Test
+    void sizesThatContradictEachOtherAreToldAndNotDrawn() {
+        var fit = of(measured().with(Slot.CASE, "cardLength", 900));
+        assertThat(words(fit))
+                .contains(
+                        "CAUTION Case: Its figures contradict each other: graphics card clearance 900 mm, but it is only 440 mm deep.");
+        assertThat(fit.panels().get(0).measures()).noneMatch(m -> m.toX() > 440);
+    }
+
+    @Test
+    void aRadiatorStandsWhereItFits() {
+        var liquid = measured()
+                .with(Slot.COOLER, "radiator", 240)
+                .with(Slot.COOLER, "radiatorThickness", 52)
+                .at(Slot.COOLER, "top");
+        var fit = of(liquid);
+        assertThat(fit.panels().get(0).boxes())
+                .filteredOn(b -> b.sort() == FitDrawing.Box.Sort.RADIATOR)
+                .singleElement()
+                .satisfies(b -> {
+                    assertThat(b.y()).isZero();
+                    assertThat(b.height()).isEqualTo(52);
+                });
+        assertThat(words(fit)).contains("Radiator: 240 mm, 52 mm thick with its fans, at the top.");
+        assertThat(drawn(fit)).doesNotContain(FitDrawing.Box.Sort.COOLER);
+    }
+
+    @Test
+    void withoutACaseThereIsNothingToLookInto() {
+        assertThat(of(measured().choosing(Slot.CASE, new Choice.Empty()))).isEqualTo(FitDrawing.none());
+    }
+}
