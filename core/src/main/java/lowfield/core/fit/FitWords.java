@@ -85,13 +85,13 @@ final class FitWords {
     }
 
     private void theCase() {
-        var sizes = listed(
+        var said = listed(
                 worded(box.get(Case::depth), "%d mm deep"),
                 worded(box.get(Case::height), "%d mm high"),
                 worded(box.get(Case::width), "%d mm wide"),
                 worded(box.get(Case::shroud), "PSU shroud %d mm high"));
-        if (!sizes.isEmpty()) {
-            sizes.add(new FitDrawing.Sentence(Verdict.FITS, "Case", box.name() + ", " + sizes + "."));
+        if (!said.isEmpty()) {
+            sizes.add(new FitDrawing.Sentence(Verdict.FITS, "Case", box.name() + ", " + said + "."));
         }
     }
 
