@@ -150,6 +150,7 @@
       { key: 'ArrowRight', label: 'Next build', run: () => across(1) },
       { key: 'ArrowLeft', label: 'Build before', run: () => across(-1) },
       { key: 'h', label: 'History of this build', run: () => (dialogs.history = true) },
+      { key: 't', label: 'The fit: the parts in their case, to scale', run: () => (dialogs.fit = true) },
       { key: 'o', label: 'All offers of this part', run: () => (dialogs.offers = true) },
       {
         key: 'l',
@@ -213,7 +214,9 @@
         <span class="truncate font-semibold" title={view.card.note}
           >{isLead(view.card) ? view.card.tierName : view.card.buildName}</span
         ><span class="small flex shrink-0 gap-2"
-          ><button class="btn-quiet small" onclick={() => (dialogs.history = true)}>history</button
+          ><button class="btn-quiet small" onclick={() => (dialogs.fit = true)}>fit</button><button
+            class="btn-quiet small"
+            onclick={() => (dialogs.history = true)}>history</button
           >{#if bench.isOpen}<button class="btn-quiet small" onclick={() => (dialogs.variant = true)}>variant</button
             ><button class="btn-quiet small" onclick={() => (dialogs.whole = true)}>build</button>{/if}</span
         >

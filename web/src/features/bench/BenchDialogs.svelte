@@ -11,6 +11,8 @@
   import BuildSheet from './BuildSheet.svelte';
   import type { OpenDialogs } from './dialogs.svelte';
   import Extras from './Extras.svelte';
+  import Fit from '$features/fit/Fit.svelte';
+  import Dialog from '$ui/Dialog.svelte';
   import History from './History.svelte';
   import LineOffers from './LineOffers.svelte';
   import NewVariant from './NewVariant.svelte';
@@ -66,6 +68,14 @@
     onchoose={(choice) => void bench.edit(line.id, { choice })}
   />
 {/if}
+<Dialog bind:open={dialogs.fit} title="The fit of {view.card.tierName}" wide
+  ><div class="overflow-y-auto p-6 pt-0">
+    <p class="mb-3 text-soft">
+      Lengths are to scale, from the figures on file. A part whose sizes are not on file has no outline.
+    </p>
+    <Fit edition={bench.edition} build={bench.build} stamp={view.lines.map((l) => l.version).join()} />
+  </div></Dialog
+>
 {#if line}<LineOffers bind:open={dialogs.offers} state={bench} {line} {format} />{/if}
 <History
   bind:open={dialogs.history}

@@ -13,6 +13,7 @@ export class OpenDialogs {
   other = $state(false);
   offers = $state(false);
   extras = $state(false);
+  fit = $state(false);
   /** The figure that is to be filled in. */
   gap = $state<Schemas['GapView'] | null>(null);
   /** The part whose price is typed. */

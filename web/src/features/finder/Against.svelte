@@ -6,6 +6,7 @@
   import { standing, tone } from '$features/desk/standing';
   import Gauge from '$ui/Gauge.svelte';
   import Mark from '$ui/Mark.svelte';
+  import Fit from '$features/fit/Fit.svelte';
 
   /** The candidate under the cursor against the present choice: first in one sentence, then in figures. */
   let {
@@ -21,6 +22,9 @@
     edition: string;
     line: Schemas['LineView'];
   } = $props();
+
+  /** Slots whose parts stand in the case, so that a candidate can be looked at there. */
+  const SIZED: Schemas['LineView']['slot'][] = ['CASE', 'GRAPHICS_CARD', 'COOLER', 'MOTHERBOARD', 'POWER_SUPPLY'];
 
   const reached = createQuery(() => ({
     queryKey: ['reach', edition, line.id, line.version, candidate.part],
@@ -75,6 +79,9 @@
         ><Mark verdict={t.verdict} />{t.evidence}</span
       >{/each}
   </p>{/each}
+{#if SIZED.includes(line.slot)}<div class="mt-3">
+    <Fit {edition} build={card.build} stamp={line.version} line={line.id} part={candidate.part} compact />
+  </div>{/if}
 <p class="label mt-4">{card.tierName} then</p>
 <Gauge
   gauge={{ ...card.gauge, total: candidate.total, standing: candidate.standing, lastMinor: card.gauge.total.minor }}

@@ -1,0 +1,124 @@
+package lowfield.server.readers;
+
+import java.util.Locale;
+import java.util.Map;
+import lowfield.core.check.Verdict;
+import lowfield.core.fit.FitDrawing;
+import org.springframework.web.util.HtmlUtils;
+
+/**
+ * The fit of a build as SVG, one unit a millimetre. It has no colours of its own: classes say what something is and how it
+ * stands, for the style sheets of bench and page. Every text is escaped.
+ */
+public final class FitSvg {
+    private static final int MARGIN = 12;
+    private static final int HEAD = 34;
+    private static final int GAP = 64;
+    private static final int LINE = 20;
+    /** Width of a letter at the size of the drawing's text, on average. */
+    private static final double LETTER = 7.8;
+
+    /** What a part is called where its name does not go in. */
+    private static final Map<FitDrawing.Box.Sort, String> SHORT = Map.of(
+            FitDrawing.Box.Sort.BOARD, "board",
+            FitDrawing.Box.Sort.CARD, "card",
+            FitDrawing.Box.Sort.COOLER, "cooler",
+            FitDrawing.Box.Sort.RADIATOR, "radiator",
+            FitDrawing.Box.Sort.SUPPLY, "PSU");
+
+    private final StringBuilder out = new StringBuilder();
+
+    private FitSvg() {}
+
+    /** Empty where nothing can be drawn. */
+    public static String of(FitDrawing fit) {
+        return fit.panels().stream().noneMatch(p -> p.width() > 0) ? "" : new FitSvg().draw(fit);
+    }
+
+    private String draw(FitDrawing fit) {
+        var shown = fit.panels().stream().filter(p -> p.width() > 0).toList();
+        var width = shown.stream().mapToInt(FitDrawing.Panel::width).sum() + GAP * (shown.size() - 1) + 2 * MARGIN;
+        var high = shown.stream().mapToInt(FitDrawing.Panel::height).max().orElse(0);
+        var absent = fit.panels().stream()
+                .flatMap(p -> p.absent().stream())
+                .map(FitDrawing.Absent::said)
+                .distinct()
+                .toList();
+        var height = HEAD + high + LINE + absent.size() * LINE + MARGIN;
+        out.append(
+                "<svg class=\"fit\" viewBox=\"0 0 %d %d\" role=\"img\" aria-label=\"The fit, drawn to scale; the same stands beside it in words\">"
+                        .formatted(width, height));
+        var x = MARGIN;
+        for (var panel : shown) {
+            panel(panel, x);
+            x += panel.width() + GAP;
+        }
+        var y = HEAD + high + LINE;
+        for (var said : absent) {
+            out.append("<line class=\"leader\" x1=\"%d\" y1=\"%d\" x2=\"%d\" y2=\"%d\"/>"
+                    .formatted(MARGIN, y - 4, MARGIN + 30, y - 4));
+            text(MARGIN + 38, y, "unknown", said);
+            y += LINE;
+        }
+        return out.append("</svg>").toString();
+    }
+
+    private void panel(FitDrawing.Panel panel, int x) {
+        text(x, HEAD - 12, "head", fitting(panel.title(), panel.width() + GAP - 8, panel.title()));
+        out.append("<g transform=\"translate(%d %d)\">".formatted(x, HEAD));
+        panel.boxes().forEach(this::box);
+        panel.measures().forEach(m -> measure(m, panel.width()));
+        out.append("</g>");
+    }
+
+    private void box(FitDrawing.Box box) {
+        out.append("<rect class=\"%s %s\" x=\"%d\" y=\"%d\" width=\"%d\" height=\"%d\"/>"
+                .formatted(
+                        box.sort().name().toLowerCase(Locale.ROOT),
+                        word(box.verdict()),
+                        box.x(),
+                        box.y(),
+                        Math.max(1, box.width()),
+                        Math.max(1, box.height())));
+        if (box.sort() == FitDrawing.Box.Sort.CASE || box.height() < LINE) {
+            return;
+        }
+        var room = box.width() - 10;
+        var name = fitting(box.name(), room, SHORT.getOrDefault(box.sort(), ""));
+        text(box.x() + 6, box.y() + 17, "name", name);
+        if (box.height() >= 2 * LINE) {
+            text(box.x() + 6, box.y() + 17 + (name.isEmpty() ? 0 : LINE - 2), "", fitting(box.detail(), room, ""));
+        }
+    }
+
+    /** The words, or shorter ones where they are too long for the room; nothing where those are, too. */
+    private static String fitting(String words, int room, String shorter) {
+        return words.length() * LETTER <= room ? words : shorter.length() * LETTER <= room ? shorter : "";
+    }
+
+    private void measure(FitDrawing.Measure m, int width) {
+        out.append("<path class=\"measure %s\" d=\"M%d %d v10 m0 -5 H%d m0 -5 v10\"/>"
+                .formatted(word(m.verdict()), m.fromX(), m.fromY() - 5, m.toX()));
+        var half = m.said().length() * LETTER / 2;
+        var middle = (m.fromX() + m.toX()) / 2.0;
+        var at = Math.max(half + 2, Math.min(width - half - 2, middle));
+        out.append("<text class=\"said %s\" x=\"%.0f\" y=\"%d\" text-anchor=\"middle\">%s</text>"
+                .formatted(word(m.verdict()), at, m.fromY() + LINE, HtmlUtils.htmlEscape(m.said())));
+    }
+
+    private void text(int x, int y, String sort, String words) {
+        if (!words.isEmpty()) {
+            out.append("<text class=\"%s\" x=\"%d\" y=\"%d\">%s</text>"
+                    .formatted(sort, x, y, HtmlUtils.htmlEscape(words)));
+        }
+    }
+
+    static String word(Verdict verdict) {
+        return switch (verdict) {
+            case FITS -> "fits";
+            case NOTE, CAUTION -> "tight";
+            case CLASH -> "clashes";
+            case NOT_KNOWN -> "unknown";
+        };
+    }
+}
