@@ -9,7 +9,7 @@ import lowfield.core.edition.EvaluatedLine;
 import lowfield.core.edition.EvaluatedTier;
 import lowfield.core.guide.Slot;
 import lowfield.core.money.Money;
-import lowfield.core.part.Equivalence;
+import lowfield.core.part.Exchange;
 import lowfield.core.part.Part;
 
 /**
@@ -29,20 +29,8 @@ public record LadderStep(
     /** Another part in a slot; {@code gains} and {@code losses} are said from the upper part's side. */
     public record Change(Slot slot, Part before, Part after, List<String> gains, List<String> losses) {
         static Change of(Slot slot, Part before, Part after) {
-            return new Change(slot, before, after, more(before, after), said(Equivalence.of(before, after)));
-        }
-
-        /** "12 GB instead of 8 GB", where the lower part lacks something of the upper. */
-        private static List<String> more(Part before, Part after) {
-            return Equivalence.of(after, before).losses().stream()
-                    .map(l -> l.now()
-                            .map(less -> l.before() + " instead of " + less)
-                            .orElse(l.before()))
-                    .toList();
-        }
-
-        private static List<String> said(Equivalence equivalence) {
-            return equivalence.losses().stream().map(Equivalence.Loss::said).toList();
+            var exchange = Exchange.of(before, after);
+            return new Change(slot, before, after, exchange.gains(), exchange.losses());
         }
     }
 

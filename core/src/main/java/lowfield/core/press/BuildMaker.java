@@ -9,6 +9,7 @@ import lowfield.core.check.Verdict;
 import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.edition.EvaluatedTier;
+import lowfield.core.fit.FitDrawing;
 import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
 import lowfield.core.total.PackagePrice;
@@ -52,7 +53,13 @@ final class BuildMaker {
                 together(build, prices),
                 caveats(build),
                 firstStart(build),
-                material.pictures().ofBuild().apply(build.id()));
+                material.pictures().ofBuild().apply(build.id()),
+                material.texts().ofBuild().apply(build.id()),
+                FitDrawing.of(build.build(), build.findings()),
+                prices.hides() ? List.of() : ShareMaker.shares(build.prices(), build.total()),
+                prices.hides() ? Optional.empty() : ShareMaker.platform(build.prices(), terms.zero()),
+                material.yearly().apply(build),
+                material.own().ofBuild().apply(build.id()));
     }
 
     private static List<Publication.PackagePrice> packages(EvaluatedBuild build) {

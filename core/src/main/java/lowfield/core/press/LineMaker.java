@@ -15,6 +15,7 @@ import lowfield.core.guide.Choice;
 import lowfield.core.offer.Estimate;
 import lowfield.core.offer.Offer;
 import lowfield.core.part.Comparison;
+import lowfield.core.part.Exchange;
 import lowfield.core.part.Part;
 import lowfield.core.total.LinePrice;
 
@@ -63,7 +64,13 @@ final class LineMaker {
                 options(evaluated, Option.Purpose.ALTERNATIVE),
                 options(evaluated, Option.Purpose.UPGRADE),
                 compared(evaluated),
-                line.choice().part().map(Part::id).flatMap(material.pictures().ofPart()));
+                line.choice().part().map(Part::id).flatMap(material.pictures().ofPart()),
+                Optional.empty(),
+                review(line.choice()),
+                line.choice()
+                        .part()
+                        .map(p -> material.own().ofPart().apply(p.id()))
+                        .orElse(PublishedOwn.NONE));
     }
 
     /** With its facts as they are now, for good. */
@@ -119,7 +126,22 @@ final class LineMaker {
                 price(impact.price()),
                 prices.tells(changed(line, impact, option)) ? new Cell.Withheld() : Cell.of(impact.trueDifference()),
                 option.note(),
-                consequences.toList());
+                consequences.toList(),
+                worth(line, impact, option));
+    }
+
+    private PublishedWorth worth(EvaluatedLine line, CandidateImpact impact, Option option) {
+        var exchange = option.adds()
+                ? Optional.<Exchange>empty()
+                : line.choice().part().map(now -> Exchange.of(now, impact.part()));
+        var isHidden = prices.hides() || prices.tells(changed(line, impact, option));
+        return new PublishedWorth(
+                "",
+                isHidden ? new Cell.Withheld() : Cell.of(impact.total().total()),
+                source(impact.price()),
+                exchange.map(Exchange::gains).orElse(List.of()),
+                exchange.map(Exchange::losses).orElse(List.of()),
+                "");
     }
 
     /** Every price that is in the difference: what comes, what it forces, and what goes for them. */
@@ -145,6 +167,12 @@ final class LineMaker {
         return Optional.of(new Publication.Table(
                 comparison.parts().stream().map(Part::fullName).toList(),
                 Stream.concat(figures, reviews(comparison.parts()).stream()).toList()));
+    }
+
+    private String review(Choice choice) {
+        return choice.part()
+                .flatMap(p -> material.reviews().apply(List.of(p.id())).stream().findFirst())
+                .orElse("");
     }
 
     /** What reviewers give the parts of a table, where one of them is reviewed. */

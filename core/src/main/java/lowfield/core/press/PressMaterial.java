@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.fact.FactValue;
 import lowfield.core.money.Rate;
 import lowfield.core.part.Part;
@@ -23,6 +24,10 @@ import lowfield.core.total.ReaderRegion;
  * @param catalogue any part that is compared
  * @param words how the facts of a reason are worded for readers
  * @param pictures the author's own
+ * @param texts introductions and verdicts
+ * @param own how far the author has handled parts and builds, and what they disclose of them
+ * @param avoid parts that the author advises against
+ * @param yearly what a build takes from the wall in a year, in a sentence; empty where it is not known
  * @param reviews what reviewers give some parts, one text for each, empty where nothing is known
  */
 public record PressMaterial(
@@ -38,7 +43,11 @@ public record PressMaterial(
         Function<UUID, Part> catalogue,
         Function<FactValue, String> words,
         Pictures pictures,
-        Function<List<UUID>, List<String>> reviews) {
+        Function<List<UUID>, List<String>> reviews,
+        Texts texts,
+        Own own,
+        List<PublishedAvoided> avoid,
+        Function<EvaluatedBuild, String> yearly) {
     /** What is said of a tier, and whether readers see its builds in one table. */
     public record TierText(String audience, String promise, boolean showsBuilds) {}
 
@@ -48,6 +57,21 @@ public record PressMaterial(
             Function<UUID, Optional<Publication.Picture>> ofBuild) {
         public static Pictures none() {
             return new Pictures(part -> Optional.empty(), build -> Optional.empty());
+        }
+    }
+
+    /** The author's introductions and verdicts, with their facts filled. */
+    public record Texts(
+            PublishedTexts ofEdition, Function<UUID, PublishedTexts> ofTier, Function<UUID, PublishedTexts> ofBuild) {
+        public static Texts none() {
+            return new Texts(PublishedTexts.NONE, tier -> PublishedTexts.NONE, build -> PublishedTexts.NONE);
+        }
+    }
+
+    /** What the author has to do with parts and builds, by their ids. */
+    public record Own(Function<UUID, PublishedOwn> ofPart, Function<UUID, PublishedOwn> ofBuild) {
+        public static Own none() {
+            return new Own(part -> PublishedOwn.NONE, build -> PublishedOwn.NONE);
         }
     }
 

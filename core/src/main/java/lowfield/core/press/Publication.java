@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import lowfield.core.fit.FitDrawing;
 import lowfield.core.guide.Band;
 import lowfield.core.money.Money;
 
@@ -27,19 +28,25 @@ public record Publication(
         Instant publishedAt,
         Optional<Span> prices,
         List<Tier> tiers,
-        List<Chart> charts) {
+        List<Chart> charts,
+        PublishedTexts texts,
+        List<PublishedAvoided> avoid) {
     /** In which documents were published before the document of core: their pages keep other words. */
     public static final String FIRST_FORMAT = "lowfield-edition/1";
 
     /** In which documents were published before packages: their pages only name what is optional. */
     public static final String SECOND_FORMAT = "lowfield-edition/2";
 
+    /** In which documents were published before the fit and whole sentences. */
+    public static final String THIRD_FORMAT = "lowfield-edition/3";
+
     /** In which documents are published now. */
-    public static final String FORMAT = "lowfield-edition/3";
+    public static final String FORMAT = "lowfield-edition/4";
 
     public Publication {
         tiers = List.copyOf(tiers);
         charts = List.copyOf(charts);
+        avoid = List.copyOf(avoid);
     }
 
     /** What a reader is told of the guide; {@code locale} is a BCP 47 language tag. */
@@ -55,7 +62,11 @@ public record Publication(
     /** From one moment to another. */
     public record Span(Instant from, Instant to) {}
 
-    /** A tier with its builds, the main one first; {@code isSideBySide} when readers see them in one table. */
+    /**
+     * A tier with its builds, the main one first; {@code isSideBySide} when readers see them in one table.
+     *
+     * @param step what it costs more than the tier below, and what that buys; empty where there is none below
+     */
     public record Tier(
             UUID id,
             String name,
@@ -64,9 +75,13 @@ public record Publication(
             Band band,
             boolean countsShipping,
             boolean isSideBySide,
-            List<Build> builds) {
+            List<Build> builds,
+            PublishedTexts texts,
+            String step,
+            List<PublishedAdvice> advice) {
         public Tier {
             builds = List.copyOf(builds);
+            advice = List.copyOf(advice);
         }
 
         public Build main() {
@@ -85,6 +100,8 @@ public record Publication(
      * @param available what anyone could buy it for when it was published
      * @param peakWatts sustained peak; absent where a figure for it is missing
      * @param picture absent where the author has none of it
+     * @param yearly what a year takes from the wall, in a sentence; empty where it is not known
+     * @param platform what CPU, cooler and motherboard cost together; absent where that may not be told
      */
     public record Build(
             UUID id,
@@ -105,7 +122,13 @@ public record Publication(
             List<SoldTogether> together,
             List<String> caveats,
             List<String> firstStart,
-            Optional<Picture> picture) {
+            Optional<Picture> picture,
+            PublishedTexts texts,
+            FitDrawing fit,
+            List<PublishedShare> shares,
+            Optional<Money> platform,
+            String yearly,
+            PublishedOwn own) {
         public Build {
             regions = List.copyOf(regions);
             charges = List.copyOf(charges);
@@ -113,6 +136,7 @@ public record Publication(
             packages = List.copyOf(packages);
             lines = List.copyOf(lines);
             together = List.copyOf(together);
+            shares = List.copyOf(shares);
             caveats = List.copyOf(caveats);
             firstStart = List.copyOf(firstStart);
         }
@@ -172,7 +196,10 @@ public record Publication(
             List<Option> alternatives,
             List<Option> upgrades,
             Optional<Table> compared,
-            Optional<Picture> picture) {
+            Optional<Picture> picture,
+            Optional<PublishedEither> either,
+            String reviews,
+            PublishedOwn own) {
         public Line {
             anyOf = List.copyOf(anyOf);
             alternatives = List.copyOf(alternatives);
@@ -195,7 +222,13 @@ public record Publication(
      * comes beside the choice and not in its place.
      */
     public record Option(
-            String label, boolean adds, Cell price, Cell difference, String note, List<String> consequences) {}
+            String label,
+            boolean adds,
+            Cell price,
+            Cell difference,
+            String note,
+            List<String> consequences,
+            PublishedWorth worth) {}
 
     /** Parts side by side: their names, and a row for each figure that differs. */
     public record Table(List<String> parts, List<Row> rows) {}
@@ -204,7 +237,7 @@ public record Publication(
     public record Row(String label, List<String> cells, List<Integer> better) {}
 
     /** A chart: its curves are in minor units, or in tenths of an index whose first month is 100. */
-    public record Chart(String title, boolean isIndex, List<Curve> curves) {}
+    public record Chart(String title, boolean isIndex, List<PublishedCurve> curves) {}
 
     /** Every picture that it shows. */
     public List<Picture> pictures() {
@@ -215,10 +248,4 @@ public record Publication(
                 .distinct()
                 .toList();
     }
-
-    /** One line of a chart, oldest first. */
-    public record Curve(String name, List<Dot> dots) {}
-
-    /** A day's value. */
-    public record Dot(LocalDate day, long value) {}
 }

@@ -3,10 +3,14 @@ package lowfield.core.press;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.edition.EvaluatedTier;
+import lowfield.core.ladder.LadderStep;
+import lowfield.core.ladder.LadderWarning;
 import lowfield.core.offer.Offer;
+import lowfield.core.total.LinePrice;
 
 /** Makes the one document of an edition; what a reader may be told is decided here and nowhere else. */
 public final class PublicationMaker {
@@ -27,7 +31,9 @@ public final class PublicationMaker {
                 material.now(),
                 prices(edition),
                 edition.tiers().stream().map(t -> tier(edition, t)).toList(),
-                material.charts());
+                material.charts(),
+                material.texts().ofEdition(),
+                material.avoid());
     }
 
     private static Optional<Publication.Span> prices(EvaluatedEdition edition) {
@@ -45,6 +51,20 @@ public final class PublicationMaker {
         return new Publication.Span(inOrder.get(0), inOrder.get(inOrder.size() - 1));
     }
 
+    /** The step from the tier below; not told where a hidden price is in it. */
+    private static String step(EvaluatedEdition edition, EvaluatedTier tier) {
+        return LadderWarning.steps(edition).stream()
+                .filter(s -> s.to() == tier)
+                .filter(s -> Stream.of(s.from(), s.to()).noneMatch(t -> hides(t.lead())))
+                .map(LadderStep::said)
+                .findFirst()
+                .orElse("");
+    }
+
+    private static boolean hides(EvaluatedBuild build) {
+        return build.prices().stream().anyMatch(LinePrice::isWithheld);
+    }
+
     private Publication.Tier tier(EvaluatedEdition edition, EvaluatedTier tier) {
         var text = material.tierTexts().get(tier.id());
         return new Publication.Tier(
@@ -55,6 +75,9 @@ public final class PublicationMaker {
                 tier.band(),
                 tier.lead().plan().terms().countsShipping(),
                 text.showsBuilds() && tier.builds().size() > 1,
-                tier.builds().stream().map(b -> builds.make(edition, tier, b)).toList());
+                tier.builds().stream().map(b -> builds.make(edition, tier, b)).toList(),
+                material.texts().ofTier().apply(tier.id()),
+                step(edition, tier),
+                List.of());
     }
 }

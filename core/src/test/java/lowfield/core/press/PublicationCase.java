@@ -65,7 +65,11 @@ abstract class PublicationCase {
                 id -> CARD,
                 PublicationCase::words,
                 PressMaterial.Pictures.none(),
-                ids -> List.of());
+                ids -> List.of(),
+                PressMaterial.Texts.none(),
+                PressMaterial.Own.none(),
+                List.of(),
+                build -> "");
     }
 
     private static String words(FactValue value) {

@@ -5,9 +5,14 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import lowfield.core.fit.FitDrawing;
 import lowfield.core.money.Money;
 import lowfield.core.press.Cell;
 import lowfield.core.press.Publication;
+import lowfield.core.press.PublishedCurve;
+import lowfield.core.press.PublishedOwn;
+import lowfield.core.press.PublishedTexts;
+import lowfield.core.press.PublishedWorth;
 import lowfield.core.total.LinePrice;
 import org.jspecify.annotations.Nullable;
 
@@ -43,7 +48,9 @@ final class FormatOneReader {
                 Optional.ofNullable(document.pricesFrom())
                         .map(from -> new Publication.Span(from, Objects.requireNonNull(document.pricesTo()))),
                 all(document.tiers(), this::tier),
-                all(document.charts(), FormatOneReader::chart));
+                all(document.charts(), FormatOneReader::chart),
+                PublishedTexts.NONE,
+                List.of());
     }
 
     private static <A, B> List<B> all(@Nullable List<A> from, Function<A, B> each) {
@@ -59,7 +66,10 @@ final class FormatOneReader {
                 tier.band().band(currency),
                 tier.countsShipping(),
                 Boolean.TRUE.equals(tier.sideBySide()),
-                all(tier.builds(), this::build));
+                all(tier.builds(), this::build),
+                PublishedTexts.NONE,
+                "",
+                List.of());
     }
 
     private static Publication.Chart chart(FormatOne.Chart chart) {
@@ -68,8 +78,8 @@ final class FormatOneReader {
                 chart.isIndex(),
                 all(
                         chart.curves(),
-                        c -> new Publication.Curve(
-                                c.name(), all(c.dots(), d -> new Publication.Dot(d.day(), d.value())))));
+                        c -> new PublishedCurve(
+                                c.name(), all(c.dots(), d -> new PublishedCurve.Dot(d.day(), d.value())))));
     }
 
     private Publication.Build build(FormatOne.Build build) {
@@ -92,7 +102,13 @@ final class FormatOneReader {
                 all(build.together(), this::together),
                 build.caveats(),
                 all(build.firstStart(), s -> s),
-                Optional.empty());
+                Optional.empty(),
+                PublishedTexts.NONE,
+                FitDrawing.none(),
+                List.of(),
+                Optional.empty(),
+                "",
+                PublishedOwn.NONE);
     }
 
     private Publication.SoldTogether together(FormatOne.SoldTogether sold) {
@@ -125,7 +141,10 @@ final class FormatOneReader {
                 all(line.alternatives(), this::option),
                 all(line.upgrades(), this::option),
                 Optional.ofNullable(line.compared()).map(FormatOneReader::table),
-                Optional.empty());
+                Optional.empty(),
+                Optional.empty(),
+                "",
+                PublishedOwn.NONE);
     }
 
     private Optional<Money> afterClaim(FormatOne.Line line) {
@@ -142,7 +161,8 @@ final class FormatOneReader {
                 cell(option.priceMinor(), option.estimated()),
                 cell(option.differenceMinor()),
                 option.note(),
-                option.trouble());
+                option.trouble(),
+                PublishedWorth.notTold());
     }
 
     private static Publication.Table table(FormatOne.Table table) {

@@ -1,97 +1,61 @@
 package lowfield.server.archive;
 
-import com.fasterxml.jackson.annotation.JsonAutoDetect;
-import com.fasterxml.jackson.annotation.JsonInclude;
-import com.fasterxml.jackson.annotation.JsonSubTypes;
-import com.fasterxml.jackson.annotation.JsonTypeInfo;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.util.Currency;
-import lowfield.core.guide.Band;
-import lowfield.core.money.Money;
-import lowfield.core.press.Cell;
+import java.util.List;
 import lowfield.core.press.Publication;
-import org.erdtman.jcs.JsonCanonicalizer;
-import tools.jackson.core.JsonGenerator;
-import tools.jackson.core.JsonParser;
-import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.SerializationContext;
-import tools.jackson.databind.ValueDeserializer;
-import tools.jackson.databind.ValueSerializer;
-import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Documents of format 3, as docs/formats/edition-3.schema.json describes them: the document of core, field for field, as
- * canonical JSON (RFC 8785). Sums are minor units of the guide's currency.
+ * Documents of format 3, as docs/formats/edition-3.schema.json describes them: those of format 4 before the author's texts, the
+ * fit, shares of the total and what an option is worth. What they do not say is filled in while they are read.
  */
 final class FormatThree {
-    static final String FORMAT = Publication.FORMAT;
-
-    /** Under which attribute the currency of a document's sums is found while it is read. */
-    private static final String CURRENCY = "currency";
-
-    private static final JsonMapper MAPPER = JsonMapper.builder()
-            .changeDefaultPropertyInclusion(v -> v.withValueInclusion(JsonInclude.Include.NON_ABSENT))
-            .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
-            .addMixIn(Cell.class, CellTags.class)
-            .addMixIn(Band.class, BandTags.class)
-            .addModule(new SimpleModule()
-                    .addSerializer(Money.class, new MinorUnits())
-                    .addDeserializer(Money.class, new InTheGuidesCurrency()))
-            .build();
+    static final String FORMAT = Publication.THIRD_FORMAT;
 
     private FormatThree() {}
 
-    static String write(Publication publication) {
-        var tree = MAPPER.valueToTree(publication);
-        try {
-            return new JsonCanonicalizer(MAPPER.writeValueAsString(tree)).getEncodedString();
-        } catch (IOException notJson) {
-            throw new UncheckedIOException(notJson);
-        }
-    }
-
     static Publication read(JsonNode document) {
-        var currency = Money.currencyOf(document.path("guide").path("currency").asString());
-        return MAPPER.readerFor(Publication.class)
-                .withAttribute(CURRENCY, currency)
-                .readValue(document);
+        var filled = (ObjectNode) document.deepCopy();
+        texts(filled);
+        filled.putArray("avoid");
+        filled.path("tiers").forEach(tier -> tier((ObjectNode) tier));
+        return FormatFour.read(filled);
     }
 
-    /** What each form of a cell is called in a document. */
-    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
-    @JsonSubTypes({
-        @JsonSubTypes.Type(value = Cell.Exact.class, name = "exact"),
-        @JsonSubTypes.Type(value = Cell.Rounded.class, name = "rounded"),
-        @JsonSubTypes.Type(value = Cell.Estimated.class, name = "estimated"),
-        @JsonSubTypes.Type(value = Cell.Withheld.class, name = "withheld"),
-        @JsonSubTypes.Type(value = Cell.Included.class, name = "included"),
-        @JsonSubTypes.Type(value = Cell.NotKnown.class, name = "not known")
-    })
-    private interface CellTags {}
-
-    /** What each form of a band is called in a document. */
-    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
-    @JsonSubTypes({
-        @JsonSubTypes.Type(value = Band.FromTo.class, name = "from-to"),
-        @JsonSubTypes.Type(value = Band.Point.class, name = "point"),
-        @JsonSubTypes.Type(value = Band.None.class, name = "none")
-    })
-    private interface BandTags {}
-
-    private static final class MinorUnits extends ValueSerializer<Money> {
-        @Override
-        public void serialize(Money money, JsonGenerator out, SerializationContext context) {
-            out.writeNumber(money.minor());
-        }
+    private static void tier(ObjectNode tier) {
+        texts(tier);
+        tier.put("step", "");
+        tier.putArray("advice");
+        tier.path("builds").forEach(build -> build((ObjectNode) build));
     }
 
-    private static final class InTheGuidesCurrency extends ValueDeserializer<Money> {
-        @Override
-        public Money deserialize(JsonParser in, DeserializationContext context) {
-            return new Money(in.getLongValue(), (Currency) context.getAttribute(CURRENCY));
-        }
+    private static void build(ObjectNode build) {
+        texts(build);
+        own(build);
+        build.put("yearly", "");
+        build.putArray("shares");
+        var fit = build.putObject("fit");
+        List.of("panels", "words", "sizes").forEach(fit::putArray);
+        build.path("lines").forEach(line -> line((ObjectNode) line));
+    }
+
+    private static void line(ObjectNode line) {
+        own(line);
+        line.put("reviews", "");
+        List.of("alternatives", "upgrades").forEach(name -> line.path(name).forEach(o -> worth((ObjectNode) o)));
+    }
+
+    private static void worth(ObjectNode option) {
+        var worth = option.putObject("worth").put("motive", "").put("nextTier", "");
+        worth.putObject("total").put("is", "not known");
+        List.of("gains", "losses").forEach(worth::putArray);
+    }
+
+    private static void texts(ObjectNode of) {
+        of.putObject("texts").put("introduction", "").put("verdict", "");
+    }
+
+    private static void own(ObjectNode of) {
+        of.putObject("own").put("handled", "").putArray("disclosures");
     }
 }

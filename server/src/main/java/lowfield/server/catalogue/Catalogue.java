@@ -73,6 +73,14 @@ public final class Catalogue {
         return new Catalogue(all, merged, shelves, kinds);
     }
 
+    /** The parts that are advised against, by name. */
+    public List<Part> avoided() {
+        return parts.values().stream()
+                .filter(p -> p.avoid().isPresent())
+                .sorted(BY_NAME)
+                .toList();
+    }
+
     /** What its parts are called in a text. */
     public PartNames names() {
         return names.get();

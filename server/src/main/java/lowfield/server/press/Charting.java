@@ -11,6 +11,7 @@ import lowfield.core.Text;
 import lowfield.core.guide.Choice;
 import lowfield.core.part.Kind;
 import lowfield.core.press.Publication;
+import lowfield.core.press.PublishedCurve;
 import lowfield.server.edition.LoadedEdition;
 import lowfield.server.guide.ChartChoice;
 import lowfield.server.history.Histories;
@@ -52,7 +53,7 @@ class Charting {
     private Publication.Chart kind(Kind kind, LocalDate today) {
         var dots = kinds.of(kind, today).months().stream()
                 .filter(m -> m.index() != null)
-                .map(m -> new Publication.Dot(m.month(), Math.round(m.index() * 10)))
+                .map(m -> new PublishedCurve.Dot(m.month(), Math.round(m.index() * 10)))
                 .toList();
         return new Publication.Chart(
                 "What %s cost, the first month 100".formatted(Text.inSentence(kind.plural())),
@@ -75,11 +76,11 @@ class Charting {
     }
 
     /** As they may stand, so that no price that may not can be worked out from a curve. */
-    private static List<Publication.Dot> dots(
+    private static List<PublishedCurve.Dot> dots(
             TierHistories.TierHistory tier, Function<TierHistories.Point, TierHistories.@Nullable TierSum> value) {
         return tier.points().stream()
                 .filter(p -> value.apply(p) != null)
-                .map(p -> new Publication.Dot(p.period(), value.apply(p).toldMinor()))
+                .map(p -> new PublishedCurve.Dot(p.period(), value.apply(p).toldMinor()))
                 .toList();
     }
 
@@ -104,13 +105,13 @@ class Charting {
         var history = histories.part(id, today);
         var dots = history.accepted().stream()
                 .filter(Histories.Day::mayStand)
-                .map(d -> new Publication.Dot(d.day(), d.minor()))
+                .map(d -> new PublishedCurve.Dot(d.day(), d.minor()))
                 .toList();
         return new Publication.Chart(history.name(), false, curve("to be had for", dots));
     }
 
     /** A curve takes two dots. */
-    private static List<Publication.Curve> curve(String name, List<Publication.Dot> dots) {
-        return dots.size() < 2 ? List.of() : List.of(new Publication.Curve(name, dots));
+    private static List<PublishedCurve> curve(String name, List<PublishedCurve.Dot> dots) {
+        return dots.size() < 2 ? List.of() : List.of(new PublishedCurve(name, dots));
     }
 }

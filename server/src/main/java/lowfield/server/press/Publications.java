@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 import lowfield.core.press.PressMaterial;
 import lowfield.core.press.Publication;
 import lowfield.core.press.PublicationMaker;
+import lowfield.core.press.PublishedAvoided;
 import lowfield.server.bench.Tills;
 import lowfield.server.catalogue.Parts;
 import lowfield.server.catalogue.SoftFacts;
@@ -67,7 +68,13 @@ class Publications {
                 parts.catalogue()::part,
                 ReasonPreviews.wording(edition.guide())::of,
                 pictures(edition),
-                this::reviews);
+                this::reviews,
+                PressMaterial.Texts.none(),
+                PressMaterial.Own.none(),
+                parts.catalogue().avoided().stream()
+                        .map(p -> new PublishedAvoided(p.fullName(), p.avoid().orElseThrow()))
+                        .toList(),
+                build -> YearlyEnergy.of(edition.guide(), build));
     }
 
     private static Publication.Guide guide(GuideInfo guide) {

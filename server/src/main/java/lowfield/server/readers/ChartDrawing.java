@@ -10,6 +10,7 @@ import java.util.TreeMap;
 import java.util.function.LongFunction;
 import java.util.stream.Collectors;
 import lowfield.core.press.Publication;
+import lowfield.core.press.PublishedCurve;
 
 /**
  * A frozen chart as a drawing of {@link #WIDTH} by {@link #HEIGHT} and as a table, so that no script is needed for its
@@ -36,14 +37,14 @@ record ChartDrawing(
 
     static ChartDrawing of(Publication.Chart chart, LongFunction<String> words, DateTimeFormatter days) {
         var dots = chart.curves().stream().flatMap(c -> c.dots().stream()).toList();
-        var low = dots.stream().mapToLong(Publication.Dot::value).min().orElse(0);
-        var high = dots.stream().mapToLong(Publication.Dot::value).max().orElse(1);
+        var low = dots.stream().mapToLong(PublishedCurve.Dot::value).min().orElse(0);
+        var high = dots.stream().mapToLong(PublishedCurve.Dot::value).max().orElse(1);
         var first = dots.stream()
-                .map(Publication.Dot::day)
+                .map(PublishedCurve.Dot::day)
                 .min(Comparator.naturalOrder())
                 .orElseThrow();
         var last = dots.stream()
-                .map(Publication.Dot::day)
+                .map(PublishedCurve.Dot::day)
                 .max(Comparator.naturalOrder())
                 .orElseThrow();
         var frame = new Frame(first, Math.max(1, ChronoUnit.DAYS.between(first, last)), low, Math.max(1, high - low));
@@ -61,7 +62,7 @@ record ChartDrawing(
     }
 
     /** "as published: 540.00 at first, 566.00 at last". */
-    private static String told(Publication.Curve curve, LongFunction<String> words) {
+    private static String told(PublishedCurve curve, LongFunction<String> words) {
         return "%s: %s at first, %s at last"
                 .formatted(
                         curve.name(),
@@ -70,7 +71,7 @@ record ChartDrawing(
     }
 
     private record Frame(LocalDate first, long days, long low, long height) {
-        String path(List<Publication.Dot> dots) {
+        String path(List<PublishedCurve.Dot> dots) {
             return dots.stream()
                     .map(d -> String.format(
                             Locale.ROOT,

@@ -1,12 +1,11 @@
 package lowfield.server.readers;
 
-import java.util.Currency;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Collectors;
 import lowfield.core.guide.Band;
 import lowfield.core.press.Cell;
 import lowfield.core.press.Publication;
+import lowfield.core.press.PublishedAvoided;
 import lowfield.core.total.BandState;
 
 /** A publication in the words and figures of a reader's page, in the guide's language, currency and zone. */
@@ -69,7 +68,10 @@ final class PageModel {
                         t.audience(),
                         words.band(t.band()),
                         t.isSideBySide() ? Table.sideBySide(t, words, terms()) : null,
-                        t.builds().stream().map(b -> build(t, b)).toList()))
+                        t.builds().stream().map(b -> build(t, b)).toList(),
+                        More.texts(t.texts()),
+                        t.step(),
+                        t.advice().stream().map(a -> More.advice(a, words)).toList()))
                 .toList();
     }
 
@@ -91,8 +93,8 @@ final class PageModel {
                 words.range(build.total()),
                 standing(tier.band(), build),
                 marks.today(build.id()),
-                elsewhere(build),
-                rates(build),
+                More.elsewhere(build, words),
+                More.rates(build),
                 stake == null || stake.inside(),
                 stake,
                 Since.of(build, words),
@@ -105,7 +107,12 @@ final class PageModel {
                 together(build),
                 build.caveats(),
                 build.firstStart(),
-                build.picture().orElse(null));
+                build.picture().orElse(null),
+                More.texts(build.texts()),
+                More.fit(build.fit()),
+                Shares.of(build, words),
+                build.yearly(),
+                More.own(build.own()));
     }
 
     private List<Rows.Group> groups(Publication.Build build, List<Rows.Line> counted, List<Rows.Line> optional) {
@@ -138,19 +145,6 @@ final class PageModel {
                         t.link(),
                         words.date(t.seenAt())))
                 .toList();
-    }
-
-    /** What readers of other regions pay, each in their own currency. */
-    private String elsewhere(Publication.Build build) {
-        return build.regions().stream()
-                .map(t -> "%s, with its tax: %s %s"
-                        .formatted(
-                                t.region(), words.money(t.minor(), Currency.getInstance(t.currency())), t.currency()))
-                .collect(Collectors.joining("; "));
-    }
-
-    private String rates(Publication.Build build) {
-        return build.regions().stream().map(Publication.RegionTotal::rate).collect(Collectors.joining("; "));
     }
 
     private String shipping(Publication.Tier tier, Publication.Build build) {
@@ -199,10 +193,14 @@ final class PageModel {
                         .orElse(""),
                 source.map(s -> words.date(s.seenAt())).orElse(""),
                 line.changedFrom().isPresent() ? "new here" : Since.moved(line) == 0 ? "" : words.signed(line.change()),
-                line.alternatives().stream().map(this::option).toList(),
-                line.upgrades().stream().map(this::option).toList(),
+                line.alternatives().stream().map(o -> option(o, false)).toList(),
+                line.upgrades().stream().map(o -> option(o, true)).toList(),
                 line.compared().map(Table::compared).orElse(null),
-                line.picture().orElse(null));
+                line.picture().orElse(null),
+                line.either().map(e -> More.either(e, words)).orElse(null),
+                More.anyOf(line),
+                line.reviews(),
+                More.own(line.own()));
     }
 
     private static String seller(Publication.Source source) {
@@ -218,12 +216,25 @@ final class PageModel {
                 .orElse("");
     }
 
-    private Rows.Option option(Publication.Option option) {
+    Rows.Texts texts() {
+        return More.texts(publication.texts());
+    }
+
+    List<Table> shares() {
+        return Shares.across(publication);
+    }
+
+    List<PublishedAvoided> avoid() {
+        return publication.avoid();
+    }
+
+    private Rows.Option option(Publication.Option option, boolean isUpgrade) {
         return new Rows.Option(
                 (option.adds() ? "add " : "") + option.label(),
                 words.whole(option.price()),
                 words.signed(option.difference()),
                 option.note(),
-                option.consequences());
+                option.consequences(),
+                OptionSentence.of(option, isUpgrade, words));
     }
 }

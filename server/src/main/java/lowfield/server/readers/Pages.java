@@ -129,6 +129,9 @@ public class Pages {
         context.setVariable("tabs", model.tabs());
         context.setVariable("tiers", model.tiers());
         context.setVariable("charts", model.charts());
+        context.setVariable("texts", model.texts());
+        context.setVariable("shares", model.shares());
+        context.setVariable("avoid", model.avoid());
         context.setVariable("terms", model.terms());
         context.setVariable("path", path);
         context.setVariable("hash", hash);

@@ -28,6 +28,12 @@ record Wording(Locale locale, ZoneId zone, Currency currency) {
         return DateTimeFormatter.ofPattern("d MMMM yyyy", locale).format(instant.atZone(zone));
     }
 
+    /** A sum without its sign, and without minor units where there are none: "50". */
+    String round(Money sum) {
+        var said = money(Math.abs(sum.minor()), sum.currency());
+        return said.replaceFirst("[.,]0+$", "");
+    }
+
     String money(Money sum) {
         return money(sum.minor(), sum.currency());
     }
@@ -74,6 +80,18 @@ record Wording(Locale locale, ZoneId zone, Currency currency) {
         return difference
                 .known()
                 .map(sum -> (difference.isRounded() ? "about " : "") + signed(sum))
+                .orElse("");
+    }
+
+    /** "63.90 less", "about 20 more"; empty where it is not told. */
+    String byHowMuch(Cell difference) {
+        return difference
+                .known()
+                .map(sum -> sum.minor() == 0
+                        ? "the same"
+                        : (difference.isRounded() ? "about " : "")
+                                + money(Math.abs(sum.minor()), sum.currency())
+                                + (sum.minor() > 0 ? " more" : " less"))
                 .orElse("");
     }
 
