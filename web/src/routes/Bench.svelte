@@ -12,6 +12,7 @@
   import { matterOf } from '$features/bench/reasons.svelte';
   import LineDesk from '$features/bench/LineDesk.svelte';
   import Spine from '$features/bench/Spine.svelte';
+  import Advice from '$features/bench/Advice.svelte';
   import Tally from '$features/bench/Tally.svelte';
   import Told from '$ui/Told.svelte';
   import { api, taken, type Schemas } from '$lib/api/client';
@@ -268,6 +269,7 @@
         onextras={bench.isOpen ? () => (dialogs.extras = true) : undefined}
         onbundle={bench.isOpen ? (bundle) => void bench.whole.extras(withBundle(view.tally.extras, bundle)) : undefined}
       />
+      <div class="px-4 pb-4"><Advice {edition} {build} stamp={view.lines.map((l) => l.version).join()} {format} /></div>
     </aside>
   </main>
   <BenchDialogs

@@ -8,6 +8,8 @@
   import LineSettings from './LineSettings.svelte';
   import Members from './Members.svelte';
   import Options from './Options.svelte';
+  import { useMotives } from './motives';
+  import Suggest from './Suggest.svelte';
   import Sharing from './Sharing.svelte';
 
   /** The chosen slot in the middle of the bench: the part, its price, its reason, its alternatives and upgrades. */
@@ -64,6 +66,15 @@
       options: now.options.map((s) => (isSame(s, option) ? { ...s, note: text } : s)),
     }));
   }
+  const motive = (option: Schemas['OptionView'], why: Schemas['MotiveView']['motive'] | undefined) =>
+    void bench.edit(line.id, (now) => ({
+      options: now.options.map((s) => (isSame(s, option) ? { ...s, motive: why } : s)),
+    }));
+  const offer = (found: Schemas['SuggestionView']) =>
+    void bench.edit(line.id, (now) => ({
+      options: [...now.options, { purpose: found.purpose, part: found.part, note: '', motive: found.motive }],
+    }));
+  const motives = useMotives();
   const drop = (option: Schemas['OptionView']) =>
     void bench.edit(line.id, (now) => ({ options: now.options.filter((s) => !isSame(s, option)) }));
   const adds = (option: Schemas['OptionView'], beside: boolean) =>
@@ -140,6 +151,8 @@
       ontake={open ? (option) => void take(option) : undefined}
       onnote={open ? note : undefined}
       onadds={open && further ? adds : undefined}
+      motives={motives.data}
+      onmotive={open ? motive : undefined}
     />
     <Options
       title="Upgrades"
@@ -155,6 +168,14 @@
     />
   </div>
 {/if}
+
+{#if open && isPart}{#key line.id}<Suggest
+      edition={bench.edition}
+      line={line.id}
+      stamp={bench.bench?.lines.map((l) => l.version).join()}
+      {format}
+      onadd={offer}
+    />{/key}{/if}
 
 <div class="mt-4 grid items-end sm:grid-cols-[1fr_220px] gap-7">
   <label class="block"

@@ -16,6 +16,8 @@
     ontake,
     onnote,
     onadds,
+    motives = [],
+    onmotive,
   }: {
     title: string;
     key: string;
@@ -28,6 +30,9 @@
     onnote?: (option: Schemas['OptionView'], note: string) => void;
     /** Absent where a build has room for one alone. */
     onadds?: (option: Schemas['OptionView'], adds: boolean) => void;
+    /** Why one would take an alternative. */
+    motives?: Schemas['MotiveView'][];
+    onmotive?: (option: Schemas['OptionView'], motive: Schemas['MotiveView']['motive'] | undefined) => void;
   } = $props();
 </script>
 
@@ -58,6 +63,24 @@
           ><span class="sr-only">the total moves by </span>{format.signed(option.differenceMinor, 'the same')}</span
         >
       </div>
+      {#if onmotive}<label class="small flex items-center gap-2 text-soft"
+          >because it is <select
+            class="field min-h-0 w-auto py-0"
+            aria-label="Why one would take {option.name}"
+            value={option.state.motive ?? ''}
+            onchange={(event) =>
+              onmotive(option, (event.currentTarget.value || undefined) as typeof option.state.motive)}
+            ><option value="">not said</option>{#each motives as m (m.motive)}<option value={m.motive}>{m.word}</option
+              >{/each}</select
+          ></label
+        >{/if}
+      {#if option.gains.length}<p class="small">{option.gains.join(', ')}</p>{/if}
+      {#if option.losses.length}<p class="small text-soft">gives up: {option.losses.join(', ')}</p>{/if}
+      {#each option.problems as problem (problem)}<p role="alert" class="small text-clay">
+          {option.name}
+          {problem}
+        </p>{/each}
+      {#if option.nextTier}<p class="small text-straw">{option.nextTier}</p>{/if}
       {#if option.roomWatts != null}<p class="small text-soft">
           {option.roomWatts < 0 ? `the PSU is ${-option.roomWatts} W short` : `${option.roomWatts} W to spare with it`}
         </p>{/if}

@@ -36,6 +36,8 @@ public enum Matter {
     OLD_PRICE(3, Gate.PRICES),
     /** An alternative or upgrade has no price. */
     OPTION_WITHOUT_PRICE(3, Gate.OPTIONS),
+    /** An alternative or upgrade clashes, is the choice itself, or is no longer what it is offered for. */
+    OPTION_PASSED(3, Gate.OPTIONS),
     /** A price that a shop shows is in doubt. */
     SUSPICIOUS_PRICE(2),
     /** So many prices of a shop are in doubt that the shop is. */

@@ -11,6 +11,7 @@ import lowfield.core.Text;
 import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.fact.FilledReason;
 import lowfield.core.offer.Offer;
+import lowfield.core.option.OptionProblem;
 import lowfield.core.proofreading.BasisChange;
 import lowfield.core.proofreading.ReasonState;
 import lowfield.core.proofreading.Slip;
@@ -43,6 +44,13 @@ final class OfLines {
                         Matter.OPTION_WITHOUT_PRICE,
                         "option " + p.part().fullName(),
                         p.part().fullName() + " has no price",
+                        "offered beside the " + slot()));
+        at.build().options(at.line().id()).stream()
+                .flatMap(o -> OptionProblem.of(at.line(), o))
+                .forEach(p -> add(
+                        Matter.OPTION_PASSED,
+                        "option " + p.part().fullName() + " " + p.why(),
+                        p.part().fullName() + " " + p.why(),
                         "offered beside the " + slot()));
         return items;
     }

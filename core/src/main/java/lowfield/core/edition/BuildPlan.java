@@ -39,6 +39,11 @@ public record BuildPlan(
         this(id, name, lines, terms, List.of(), PackagePrices.NONE, answers, last);
     }
 
+    /** The same with other lines. */
+    BuildPlan with(List<LinePlan> others) {
+        return new BuildPlan(id, name, others, terms, adjustments, packages, answers, last);
+    }
+
     /** How it is counted. */
     public Counting counting() {
         return terms.counting(adjustments);

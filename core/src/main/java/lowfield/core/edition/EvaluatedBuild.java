@@ -80,6 +80,10 @@ public final class EvaluatedBuild {
         return plan.name();
     }
 
+    Market market() {
+        return market;
+    }
+
     public BuildPlan plan() {
         return plan;
     }

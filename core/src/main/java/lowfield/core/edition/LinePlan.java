@@ -42,6 +42,23 @@ public record LinePlan(
         return follows.isEmpty();
     }
 
+    /** The same with another choice, held to no offer. */
+    LinePlan choosing(Choice other) {
+        return new LinePlan(
+                id,
+                slot,
+                other,
+                quantity,
+                isCounted,
+                place,
+                meant,
+                Optional.empty(),
+                reason,
+                options,
+                compared,
+                follows);
+    }
+
     /** The line as it stands with a choice; the condition of its offer is not known yet. */
     Line with(Choice other) {
         return new Line(id, slot, other, quantity, isCounted, place, meant, Optional.<Condition>empty());

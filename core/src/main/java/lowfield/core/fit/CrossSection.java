@@ -1,5 +1,7 @@
 package lowfield.core.fit;
 
+import java.util.Optional;
+import java.util.stream.Stream;
 import lowfield.core.check.Verdict;
 import lowfield.core.fit.FitDrawing.Box.Sort;
 import lowfield.core.part.spec.Case;
@@ -35,78 +37,61 @@ final class CrossSection {
         var w = width.get();
         var h = height.get();
         sheet.box(Sort.CASE, box.name(), w + " mm wide", 0, 0, w, h, Verdict.FITS);
-        var plane =
-                sheet.needed(Clearance.within(box.get(Case::coolerHeight), width), box.name(), "CPU cooler clearance");
-        plane.ifPresent(p -> {
-            sheet.box(Sort.TRAY, "", "", p, box.get(Case::boardTop).orElse(0), 4, h * 2 / 3, Verdict.FITS);
-            cooler(p);
-            card(p, h);
-        });
+        var forCooler = parts.coolerHeight().room();
+        var forCard = parts.cardHeight().room();
+        Stream.of(forCooler, forCard)
+                .flatMap(Optional::stream)
+                .max(Integer::compare)
+                .ifPresent(plane -> sheet.box(
+                        Sort.TRAY, "", "", plane, box.get(Case::boardTop).orElse(0), 4, h * 2 / 3, Verdict.FITS));
+        cooler();
+        card(h);
         sheet.needed(Clearance.within(box.get(Case::cableRoom), width), box.name(), "cable room behind the motherboard")
                 .ifPresent(room -> sheet.measure(
                         w - room, h - 24, w, h - 24, room + " mm for cables", parts.verdict(0, "cable-room")));
         return sheet.panel(TITLE, w, h);
     }
 
-    private void cooler(int plane) {
+    private void cooler() {
         parts.tower().ifPresent(cooler -> {
             var high = sheet.needed(cooler.get(Cooler::height), cooler.name(), "height");
             var wide = sheet.needed(cooler.get(Cooler::width), cooler.name(), "width");
-            if (high.isEmpty() || wide.isEmpty()) {
-                return;
-            }
             var room = parts.coolerHeight();
-            var centre = box.get(Case::boardTop).orElse(0)
-                    + parts.board().flatMap(b -> b.get(Motherboard::socketTop)).orElse(wide.get() / 2);
-            var top = Math.max(0, centre - wide.get() / 2);
-            sheet.box(
-                    Sort.COOLER,
-                    cooler.name(),
-                    high.get() + " mm high",
-                    plane - high.get(),
-                    top,
-                    high.get(),
-                    wide.get(),
-                    room.verdict());
-            sheet.measure(
-                    0,
-                    top + wide.get() + 12,
-                    plane - high.get(),
-                    top + wide.get() + 12,
-                    room.said("too high"),
-                    room.verdict());
+            sheet.needed(room.room(), box.name(), "CPU cooler clearance");
+            if (high.isPresent() && wide.isPresent() && room.room().isPresent()) {
+                var centre = box.get(Case::boardTop).orElse(0)
+                        + parts.board()
+                                .flatMap(b -> b.get(Motherboard::socketTop))
+                                .orElse(wide.get() / 2);
+                stand(Sort.COOLER, cooler.name(), high.get(), Math.max(0, centre - wide.get() / 2), wide.get(), room);
+            }
         });
     }
 
-    private void card(int plane, int height) {
+    private void card(int height) {
         parts.card().ifPresent(card -> {
             var high = sheet.needed(card.get(GraphicsCard::height), card.name(), "height");
-            if (high.isEmpty()) {
-                return;
-            }
-            var top = box.get(Case::boardTop).map(t -> t + BoardSize.FIRST_SLOT).orElse(height / 2);
-            var thick = card.get(GraphicsCard::thickness).orElse(CARD_THICK);
             var room = parts.cardHeight();
-            sheet.box(
-                    Sort.CARD,
-                    card.name(),
-                    high.get() + " mm high",
-                    plane - high.get(),
-                    top,
-                    high.get(),
-                    thick,
-                    room.verdict());
-            if (room.room().isPresent()) {
-                sheet.measure(
-                        plane - room.room().get(),
-                        top + thick + 12,
-                        plane - high.get(),
-                        top + thick + 12,
-                        room.said("too high"),
-                        room.verdict());
-            } else {
-                sheet.lacks(box.name(), "clearance beside the card");
+            sheet.needed(room.room(), box.name(), "clearance beside the card");
+            if (high.isPresent() && room.room().isPresent()) {
+                var top = box.get(Case::boardTop)
+                        .map(t -> t + BoardSize.FIRST_SLOT)
+                        .orElse(height / 2);
+                stand(
+                        Sort.CARD,
+                        card.name(),
+                        high.get(),
+                        top,
+                        card.get(GraphicsCard::thickness).orElse(CARD_THICK),
+                        room);
             }
         });
+    }
+
+    /** A part that stands on the motherboard towards the open panel, and what is free between. */
+    private void stand(Sort sort, String name, int high, int top, int thick, Clearance room) {
+        var left = room.left().orElse(0);
+        sheet.box(sort, name, high + " mm high", left, top, high, thick, room.verdict());
+        sheet.measure(0, top + thick / 2, left, top + thick / 2, room.said("too high"), room.verdict());
     }
 }

@@ -107,7 +107,7 @@ final class FitParts {
     Clearance cardHeight() {
         return clearance(
                 card().flatMap(c -> c.get(GraphicsCard::height)),
-                box().flatMap(b -> b.get(Case::cardHeight)),
+                Clearance.within(box().flatMap(b -> b.get(Case::cardHeight)), box().flatMap(b -> b.get(Case::width))),
                 "card-height");
     }
 

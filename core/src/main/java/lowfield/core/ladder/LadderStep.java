@@ -2,6 +2,7 @@ package lowfield.core.ladder;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import lowfield.core.Text;
 import lowfield.core.edition.EvaluatedBuild;
@@ -22,15 +23,20 @@ import lowfield.core.part.Part;
  */
 public record LadderStep(
         EvaluatedTier from, EvaluatedTier to, Optional<Money> by, int shared, int lines, List<Change> changes) {
+    /** The slots of which a step is told in a sentence; the others follow from them. */
+    private static final Set<Slot> DECIDING =
+            Set.of(Slot.GRAPHICS_CARD, Slot.PROCESSOR, Slot.MEMORY, Slot.SYSTEM_DRIVE);
+
     public LadderStep {
         changes = List.copyOf(changes);
     }
 
-    /** Another part in a slot; {@code gains} and {@code losses} are said from the upper part's side. */
-    public record Change(Slot slot, Part before, Part after, List<String> gains, List<String> losses) {
+    /** Another part in a slot; {@code gains}, {@code losses} and what is merely other are said from the upper part's side. */
+    public record Change(
+            Slot slot, Part before, Part after, List<String> gains, List<String> losses, List<String> others) {
         static Change of(Slot slot, Part before, Part after) {
             var exchange = Exchange.of(before, after);
-            return new Change(slot, before, after, exchange.gains(), exchange.losses());
+            return new Change(slot, before, after, exchange.gains(), exchange.losses(), exchange.changes());
         }
     }
 
@@ -81,7 +87,8 @@ public record LadderStep(
                         : b.isNegative() ? "is " + b.times(-1) + " less than " : "is " + b + " more than ")
                 .orElse("stands above ");
         var bought = changes.stream()
-                .flatMap(c -> c.gains().stream()
+                .filter(c -> DECIDING.contains(c.slot()))
+                .flatMap(c -> Stream.concat(c.others().stream(), c.gains().stream())
                         .map(g -> g + " (" + Text.inSentence(c.slot().label()) + ")"))
                 .toList();
         var buys = bought.isEmpty()

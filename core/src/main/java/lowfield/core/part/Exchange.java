@@ -1,27 +1,53 @@
 package lowfield.core.part;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What one part in the place of another brings and gives up, in the figures that make a part what it is.
  *
  * @param gains "12 GB instead of 8 GB"
  * @param losses the same the other way
+ * @param changes what is neither more nor less: "Vane Six instead of Vane Five"
  */
-public record Exchange(List<String> gains, List<String> losses) {
+public record Exchange(List<String> gains, List<String> losses, List<String> changes) {
     public Exchange {
         gains = List.copyOf(gains);
         losses = List.copyOf(losses);
+        changes = List.copyOf(changes);
     }
 
     public static Exchange of(Part before, Part after) {
-        var gains = Equivalence.of(after, before).losses().stream()
-                .map(l ->
-                        l.now().map(less -> l.before() + " instead of " + less).orElse(l.before()))
-                .toList();
-        var losses = Equivalence.of(before, after).losses().stream()
-                .map(Equivalence.Loss::said)
-                .toList();
-        return new Exchange(gains, losses);
+        var lost = Equivalence.of(before, after).losses();
+        var won = Equivalence.of(after, before).losses();
+        return new Exchange(
+                won.stream()
+                        .filter(w -> !isIn(lost, w.field()))
+                        .map(w -> w.now()
+                                .map(less -> instead(w.field(), w.before(), less))
+                                .orElse(w.before()))
+                        .toList(),
+                lost.stream()
+                        .filter(l -> !isIn(won, l.field()))
+                        .map(Exchange::said)
+                        .toList(),
+                lost.stream()
+                        .filter(l -> isIn(won, l.field()))
+                        .map(Exchange::said)
+                        .toList());
+    }
+
+    private static boolean isIn(List<Equivalence.Loss> losses, Field field) {
+        return losses.stream().anyMatch(l -> l.field().equals(field));
+    }
+
+    private static String said(Equivalence.Loss loss) {
+        return loss.now().map(now -> instead(loss.field(), now, loss.before())).orElseGet(loss::said);
+    }
+
+    /** "6 cores instead of 4", "12 GB instead of 8 GB". */
+    private static String instead(Field field, String now, String before) {
+        var counted = Optional.of(now).filter(n -> n.matches("\\d+")).map(n -> n + " " + field.label());
+        return counted.orElse(now) + " instead of " + before;
     }
 }

@@ -8,12 +8,14 @@ import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.edition.EvaluatedLine;
 import lowfield.core.edition.EvaluatedTier;
+import lowfield.core.edition.Motive;
 import lowfield.core.edition.Option;
 import lowfield.core.fact.FilledReason;
 import lowfield.core.find.CandidateImpact;
 import lowfield.core.guide.Choice;
 import lowfield.core.offer.Estimate;
 import lowfield.core.offer.Offer;
+import lowfield.core.option.NextTier;
 import lowfield.core.part.Comparison;
 import lowfield.core.part.Exchange;
 import lowfield.core.part.Part;
@@ -130,18 +132,36 @@ final class LineMaker {
                 worth(line, impact, option));
     }
 
+    private String nextTier(EvaluatedLine line, CandidateImpact impact) {
+        return NextTier.of(edition, new EvaluatedEdition.Place(tier, build, line), impact)
+                .map(NextTier::said)
+                .orElse("");
+    }
+
+    private Optional<EvaluatedTier> tierAbove() {
+        var at = edition.tiers().indexOf(tier) + 1;
+        return at < edition.tiers().size() ? Optional.of(edition.tiers().get(at)) : Optional.empty();
+    }
+
+    private static boolean hides(Optional<EvaluatedTier> tier) {
+        return tier.filter(t -> t.lead().prices().stream().anyMatch(LinePrice::isWithheld))
+                .isPresent();
+    }
+
     private PublishedWorth worth(EvaluatedLine line, CandidateImpact impact, Option option) {
         var exchange = option.adds()
                 ? Optional.<Exchange>empty()
                 : line.choice().part().map(now -> Exchange.of(now, impact.part()));
         var isHidden = prices.hides() || prices.tells(changed(line, impact, option));
         return new PublishedWorth(
-                "",
+                option.motive().map(Motive::word).orElse(""),
                 isHidden ? new Cell.Withheld() : Cell.of(impact.total().total()),
                 source(impact.price()),
-                exchange.map(Exchange::gains).orElse(List.of()),
+                exchange.map(e -> Stream.concat(e.changes().stream(), e.gains().stream())
+                                .toList())
+                        .orElse(List.of()),
                 exchange.map(Exchange::losses).orElse(List.of()),
-                "");
+                isHidden || hides(tierAbove()) ? "" : nextTier(line, impact));
     }
 
     /** Every price that is in the difference: what comes, what it forces, and what goes for them. */

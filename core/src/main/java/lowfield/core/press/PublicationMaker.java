@@ -10,6 +10,7 @@ import lowfield.core.edition.EvaluatedTier;
 import lowfield.core.ladder.LadderStep;
 import lowfield.core.ladder.LadderWarning;
 import lowfield.core.offer.Offer;
+import lowfield.core.option.MoneyAdvice;
 import lowfield.core.total.LinePrice;
 
 /** Makes the one document of an edition; what a reader may be told is decided here and nowhere else. */
@@ -61,6 +62,25 @@ public final class PublicationMaker {
                 .orElse("");
     }
 
+    /** Not told where the build has a hidden price, or an option would bring one. */
+    private static List<PublishedAdvice> advice(EvaluatedBuild build) {
+        var bringsHidden = build.lines().stream()
+                .flatMap(l -> build.options(l.id()).stream())
+                .anyMatch(o -> o.impact().price().isWithheld()
+                        || o.impact().forced().stream().anyMatch(f -> f.price().isWithheld()));
+        return bringsHidden
+                ? List.of()
+                : MoneyAdvice.of(build).stream()
+                        .map(a -> new PublishedAdvice(
+                                a.limit(),
+                                a.changes().stream()
+                                        .map(MoneyAdvice.Change::said)
+                                        .toList(),
+                                new Cell.Exact(a.difference()),
+                                a.brings()))
+                        .toList();
+    }
+
     private static boolean hides(EvaluatedBuild build) {
         return build.prices().stream().anyMatch(LinePrice::isWithheld);
     }
@@ -78,6 +98,6 @@ public final class PublicationMaker {
                 tier.builds().stream().map(b -> builds.make(edition, tier, b)).toList(),
                 material.texts().ofTier().apply(tier.id()),
                 step(edition, tier),
-                List.of());
+                hides(tier.lead()) ? List.of() : advice(tier.lead()));
     }
 }

@@ -1,7 +1,9 @@
 package lowfield.server.bench;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import lowfield.core.check.rules.Checks;
 import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.EvaluatedEdition;
@@ -10,6 +12,9 @@ import lowfield.core.find.CandidateImpact;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
+import lowfield.core.option.NextTier;
+import lowfield.core.option.OptionProblem;
+import lowfield.core.part.Exchange;
 import lowfield.core.power.Draw;
 import lowfield.server.edition.OptionState;
 
@@ -17,18 +22,24 @@ import lowfield.server.edition.OptionState;
 final class OpenLines {
     private OpenLines() {}
 
-    static Views.OpenLine of(EvaluatedEdition.Place at) {
+    static Views.OpenLine of(EvaluatedEdition edition, EvaluatedEdition.Place at) {
         var line = at.line().id();
         var options = at.build().options(line).stream()
-                .map(o -> option(at.build(), line, o))
+                .map(o -> option(edition, at, o))
                 .toList();
         return new Views.OpenLine(line, members(at), options);
     }
 
-    private static Views.OptionView option(EvaluatedBuild build, UUID line, EvaluatedBuild.EvaluatedOption option) {
+    private static Views.OptionView option(
+            EvaluatedEdition edition, EvaluatedEdition.Place at, EvaluatedBuild.EvaluatedOption option) {
+        var build = at.build();
+        var line = at.line().id();
         var impact = option.impact();
         var taken = impact.forced().stream()
                 .reduce(taking(build.build(), line, option.option()), OpenLines::with, (a, b) -> b);
+        var exchange = option.option().adds()
+                ? Optional.<Exchange>empty()
+                : at.line().choice().part().map(now -> Exchange.of(now, impact.part()));
         return new Views.OptionView(
                 OptionState.of(option.option()),
                 impact.part().fullName(),
@@ -39,7 +50,17 @@ final class OpenLines {
                 ViewMaker.standing(impact.state()),
                 Draw.of(taken, Checks.peak(taken)).headroom().orElse(null),
                 ViewMaker.forced(impact),
-                ViewMaker.trouble(impact));
+                ViewMaker.trouble(impact),
+                exchange.map(OpenLines::gains).orElse(List.of()),
+                exchange.map(Exchange::losses).orElse(List.of()),
+                OptionProblem.of(at.line(), option).map(OptionProblem::why).toList(),
+                NextTier.of(edition, at, impact).map(NextTier::said).orElse(null));
+    }
+
+    /** What is merely other first. */
+    private static List<String> gains(Exchange exchange) {
+        return Stream.concat(exchange.changes().stream(), exchange.gains().stream())
+                .toList();
     }
 
     private static Build taking(Build build, UUID line, Option option) {

@@ -60,17 +60,17 @@ public class Viewing {
                 lines.of(loaded, build),
                 open.flatMap(loaded.evaluated()::place)
                         .filter(at -> at.build().id().equals(buildId))
-                        .map(OpenLines::of)
+                        .map(at -> OpenLines.of(loaded.evaluated(), at))
                         .orElse(null),
                 addable(build),
                 Tallies.tally(loaded, tills, tier, build));
     }
 
     public Views.OpenLine open(UUID edition, UUID line) {
-        return loader.load(edition)
-                .evaluated()
+        var evaluated = loader.load(edition).evaluated();
+        return evaluated
                 .place(line)
-                .map(OpenLines::of)
+                .map(at -> OpenLines.of(evaluated, at))
                 .orElseThrow(() -> new NotFound("This line is gone; somebody removed it meanwhile."));
     }
 

@@ -123,7 +123,11 @@ public final class Views {
             Standing standing,
             @Nullable Integer roomWatts,
             List<ForcedView> forced,
-            List<FindingView> trouble) {}
+            List<FindingView> trouble,
+            List<String> gains,
+            List<String> losses,
+            List<String> problems,
+            @Nullable String nextTier) {}
 
     public record LineView(
             UUID id,

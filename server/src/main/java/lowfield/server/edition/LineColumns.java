@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Function;
+import lowfield.core.edition.Motive;
 import lowfield.core.edition.Option;
 import lowfield.core.guide.Slot;
 import lowfield.core.reason.ReasonBasis;
@@ -100,6 +101,11 @@ final class LineColumns {
     }
 
     private static OptionState option(LineOptionRecord r) {
-        return new OptionState(Option.Purpose.valueOf(r.getPurpose()), r.getVariantId(), r.getNote(), r.getAdds());
+        return new OptionState(
+                Option.Purpose.valueOf(r.getPurpose()),
+                r.getVariantId(),
+                r.getNote(),
+                r.getAdds(),
+                r.getMotive() == null ? null : Motive.valueOf(r.getMotive()));
     }
 }

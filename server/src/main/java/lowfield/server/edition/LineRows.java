@@ -212,7 +212,8 @@ public class LineRows {
                             LINE_OPTION.VARIANT_ID,
                             LINE_OPTION.NOTE,
                             LINE_OPTION.POSITION,
-                            LINE_OPTION.ADDS)
+                            LINE_OPTION.ADDS,
+                            LINE_OPTION.MOTIVE)
                     .values(
                             edition,
                             line,
@@ -220,7 +221,8 @@ public class LineRows {
                             option.part(),
                             option.note(),
                             position++,
-                            option.isBeside())
+                            option.isBeside(),
+                            option.motive() == null ? null : option.motive().name())
                     .execute();
         }
     }

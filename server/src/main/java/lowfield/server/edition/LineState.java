@@ -147,7 +147,8 @@ public record LineState(
                                 o.purpose(),
                                 catalogue.part(o.part()),
                                 o.note(),
-                                o.isBeside() && slot.further().isPresent()))
+                                o.isBeside() && slot.further().isPresent(),
+                                Optional.ofNullable(o.motive())))
                         .toList(),
                 comparedOf(),
                 Optional.ofNullable(follows));

@@ -83,6 +83,11 @@ public final class FitSvg {
         if (box.sort() == FitDrawing.Box.Sort.CASE || box.height() < LINE) {
             return;
         }
+        if (box.sort() == FitDrawing.Box.Sort.TRAY) {
+            var detail = fitting(box.detail(), box.width(), "");
+            text(box.x() + box.width() - (int) (detail.length() * LETTER), box.y() + 17, "", detail);
+            return;
+        }
         var room = box.width() - 10;
         var name = fitting(box.name(), room, SHORT.getOrDefault(box.sort(), ""));
         text(box.x() + 6, box.y() + 17, "name", name);
