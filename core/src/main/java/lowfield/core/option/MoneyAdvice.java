@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import lowfield.core.edition.ChangedBuild;
 import lowfield.core.edition.EvaluatedBuild;
@@ -33,7 +34,7 @@ public record MoneyAdvice(Money limit, List<Change> changes, Money difference, L
     }
 
     /** One option that is taken, on its line. */
-    public record Change(UUID line, String said) {}
+    public record Change(UUID line, UUID part, String said) {}
 
     /** Of a build whose total is known. */
     public static List<MoneyAdvice> of(EvaluatedBuild build) {
@@ -80,6 +81,7 @@ public record MoneyAdvice(Money limit, List<Change> changes, Money difference, L
             var name = option.option().part().fullName();
             return new Change(
                     line.id(),
+                    option.option().part().id(),
                     option.option().adds()
                             ? name + " beside the " + line.choice().label()
                             : name + " instead of " + line.choice().label());
@@ -137,8 +139,7 @@ public record MoneyAdvice(Money limit, List<Change> changes, Money difference, L
                     said(taken, Exchange::losses))));
         }
 
-        private static List<String> said(
-                List<Offered> taken, java.util.function.Function<Exchange, List<String>> which) {
+        private static List<String> said(List<Offered> taken, Function<Exchange, List<String>> which) {
             return taken.stream()
                     .flatMap(o -> o.exchange().stream())
                     .flatMap(e -> which.apply(e).stream())
