@@ -28,7 +28,12 @@ export const FORMS: { value: NewFact['form']; label: string }[] = [
   { value: 'REVIEW', label: 'a review score' },
   { value: 'OWNED', label: 'have owned it' },
   { value: 'BUILT_WITH', label: 'have built with it' },
+  { value: 'TESTED', label: 'have tested it' },
+  { value: 'CLIENTS', label: 'runs in a client’s machine' },
   { value: 'NEVER_HANDLED', label: 'never handled it' },
+  { value: 'GIFT', label: 'was given to us' },
+  { value: 'SPONSOR', label: 'its maker or seller sponsors us' },
+  { value: 'COMMISSION', label: 'earns us a commission' },
   { value: 'OTHER', label: 'something said of it' },
 ];
 

@@ -20,18 +20,40 @@ public record SoftFact(Form form, Optional<Score> score, String words, String so
 
     /** What kind of thing is known. */
     public enum Form {
-        REVIEW("review", false),
-        OWNED("have owned it", true),
-        BUILT_WITH("have built with it", true),
-        NEVER_HANDLED("never handled it", true),
-        OTHER("said of it", false);
+        REVIEW("review", false, ""),
+        OWNED("have owned it", true, "We have one of our own."),
+        BUILT_WITH("have built with it", true, "We have built with it."),
+        TESTED("have tested it", true, "We have tested it."),
+        CLIENTS("runs in a client's machine", true, "It runs in a machine that we built for a client."),
+        NEVER_HANDLED("never handled it", true, "We have never had it in our hands."),
+        GIFT("was given to us", true, "It was given to us."),
+        SPONSOR("its maker or seller sponsors us", true, "Its maker or seller sponsors us."),
+        COMMISSION("earns us a commission", true, "We earn a commission when it is bought through our link."),
+        OTHER("said of it", false, "");
 
         private final String words;
         private final boolean own;
+        private final String forReaders;
 
-        Form(String words, boolean own) {
+        Form(String words, boolean own, String forReaders) {
             this.words = words;
             this.own = own;
+            this.forReaders = forReaders;
+        }
+
+        /** Whether it tells how far the author has handled the part. */
+        public boolean isHandling() {
+            return own && !isDisclosure();
+        }
+
+        /** Whether readers must be told of it wherever the part is named. */
+        public boolean isDisclosure() {
+            return this == GIFT || this == SPONSOR || this == COMMISSION;
+        }
+
+        /** As readers are told it; empty for what is not the author's own. */
+        public String forReaders() {
+            return forReaders;
         }
 
         public String words() {

@@ -20,7 +20,8 @@ public record FilledReason(String markdown, List<FactProblem> problems) {
         return of(markdown, FactRegistry.of(edition, at), words);
     }
 
-    static FilledReason of(String markdown, Map<String, Fact> facts, Function<FactValue, String> words) {
+    /** With facts that were found for it. */
+    public static FilledReason of(String markdown, Map<String, Fact> facts, Function<FactValue, String> words) {
         var template = FactTemplate.of(markdown);
         return new FilledReason(
                 template.filled(path -> Optional.ofNullable(facts.get(path))

@@ -186,7 +186,8 @@ final class LineMaker {
                 .map(r -> new Publication.Row(r.field().label(), r.cells(), r.better()));
         return Optional.of(new Publication.Table(
                 comparison.parts().stream().map(Part::fullName).toList(),
-                Stream.concat(figures, reviews(comparison.parts()).stream()).toList()));
+                Stream.concat(figures, reviews(comparison.parts()).stream()).toList(),
+                material.texts().ofComparison().apply(line.id())));
     }
 
     private String review(Choice choice) {

@@ -62,9 +62,16 @@ public record PressMaterial(
 
     /** The author's introductions and verdicts, with their facts filled. */
     public record Texts(
-            PublishedTexts ofEdition, Function<UUID, PublishedTexts> ofTier, Function<UUID, PublishedTexts> ofBuild) {
+            PublishedTexts ofEdition,
+            Function<UUID, PublishedTexts> ofTier,
+            Function<UUID, PublishedTexts> ofBuild,
+            Function<UUID, PublishedTexts> ofComparison) {
         public static Texts none() {
-            return new Texts(PublishedTexts.NONE, tier -> PublishedTexts.NONE, build -> PublishedTexts.NONE);
+            return new Texts(
+                    PublishedTexts.NONE,
+                    tier -> PublishedTexts.NONE,
+                    build -> PublishedTexts.NONE,
+                    line -> PublishedTexts.NONE);
         }
     }
 

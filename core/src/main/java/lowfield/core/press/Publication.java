@@ -231,7 +231,7 @@ public record Publication(
             PublishedWorth worth) {}
 
     /** Parts side by side: their names, and a row for each figure that differs. */
-    public record Table(List<String> parts, List<Row> rows) {}
+    public record Table(List<String> parts, List<Row> rows, PublishedTexts texts) {}
 
     /** One figure of each part, in words, empty where it is not known; {@code better} are the columns that are better by it. */
     public record Row(String label, List<String> cells, List<Integer> better) {}

@@ -47,7 +47,7 @@ public final class FigureGuard {
 
     /** Everything that the text says otherwise than the data, and what it says rightly. */
     public Reading read(String text) {
-        if (context.choice().isEmpty()) {
+        if (context.subjects().isEmpty()) {
             return Reading.nothing();
         }
         var stated = TextMask.of(text);

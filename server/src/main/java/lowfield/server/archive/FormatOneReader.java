@@ -167,7 +167,9 @@ final class FormatOneReader {
 
     private static Publication.Table table(FormatOne.Table table) {
         return new Publication.Table(
-                table.parts(), all(table.rows(), r -> new Publication.Row(r.label(), r.cells(), r.better())));
+                table.parts(),
+                all(table.rows(), r -> new Publication.Row(r.label(), r.cells(), r.better())),
+                PublishedTexts.NONE);
     }
 
     private Cell cell(@Nullable Long minor) {

@@ -42,6 +42,9 @@ final class FormatThree {
     private static void line(ObjectNode line) {
         own(line);
         line.put("reviews", "");
+        if (line.path("compared").isObject()) {
+            texts((ObjectNode) line.path("compared"));
+        }
         List.of("alternatives", "upgrades").forEach(name -> line.path(name).forEach(o -> worth((ObjectNode) o)));
     }
 

@@ -17,5 +17,7 @@ enum Target {
     /** The order of an edition's tiers. */
     TIER_ORDER,
     /** What was answered to a finding. */
-    ANSWER
+    ANSWER,
+    /** An introduction and a verdict. */
+    TEXT
 }

@@ -9,6 +9,8 @@ import lowfield.server.edition.BuildState;
 import lowfield.server.edition.EditionState;
 import lowfield.server.edition.LineRows;
 import lowfield.server.edition.LineState;
+import lowfield.server.edition.TextRows;
+import lowfield.server.edition.TextState;
 import lowfield.server.edition.TierBlocks;
 import lowfield.server.edition.TierOrder;
 import lowfield.server.edition.TierState;
@@ -27,8 +29,10 @@ class Targets {
     private final BuildRows builds;
     private final TierBlocks blocks;
     private final AnswerRows answers;
+    private final TextRows texts;
 
-    Targets(LineRows lines, TierRows tiers, BuildRows builds, TierBlocks blocks, AnswerRows answers) {
+    Targets(LineRows lines, TierRows tiers, BuildRows builds, TierBlocks blocks, AnswerRows answers, TextRows texts) {
+        this.texts = texts;
         this.answers = answers;
         this.blocks = blocks;
         this.lines = lines;
@@ -47,6 +51,7 @@ class Targets {
             case WHOLE_TIER -> blocks.read(edition, id).map(Json::write);
             case TIER_ORDER -> Optional.of(Json.write(blocks.order(edition)));
             case ANSWER -> answers.read(edition, id).map(Json::write);
+            case TEXT -> texts.read(edition, id).map(Json::write);
         };
     }
 
@@ -66,6 +71,7 @@ class Targets {
                         s -> blocks.add(edition, id, Json.read(s, TierState.class)), () -> blocks.remove(edition, id));
             case TIER_ORDER -> state.ifPresent(s -> blocks.order(edition, Json.read(s, TierOrder.class)));
             case ANSWER -> answers.write(edition, id, state.map(s -> Json.read(s, AnswerState.class)));
+            case TEXT -> texts.write(edition, id, state.map(s -> Json.read(s, TextState.class)));
         }
     }
 

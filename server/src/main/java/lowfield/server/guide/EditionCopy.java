@@ -1,5 +1,6 @@
 package lowfield.server.guide;
 
+import static lowfield.db.Tables.AUTHOR_TEXT;
 import static lowfield.db.Tables.EDITION_BUILD;
 import static lowfield.db.Tables.EDITION_TIER;
 import static lowfield.db.Tables.FINDING_ANSWER;
@@ -17,7 +18,7 @@ import org.jooq.Field;
 import org.jooq.Table;
 import org.springframework.stereotype.Component;
 
-/** Carries an edition over into the next: tiers, builds, lines, options and answers, row for row. */
+/** Carries an edition over into the next: tiers, builds, lines, options, answers and the author's texts, row for row. */
 @Component
 class EditionCopy {
     private final DSLContext db;
@@ -32,6 +33,7 @@ class EditionCopy {
         copy(LINE, LINE.EDITION_ID, from, to, LINE.VERSION);
         copy(LINE_OPTION, LINE_OPTION.EDITION_ID, from, to, LINE_OPTION.VERSION);
         copy(FINDING_ANSWER, FINDING_ANSWER.EDITION_ID, from, to);
+        copy(AUTHOR_TEXT, AUTHOR_TEXT.EDITION_ID, from, to, AUTHOR_TEXT.VERSION);
     }
 
     /** Every row of one edition once more for another, but for the columns that begin anew. */

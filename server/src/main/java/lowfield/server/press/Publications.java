@@ -29,6 +29,7 @@ import org.springframework.stereotype.Component;
 /** Brings together what an edition's publication is made of, and has it made. */
 @Component
 class Publications {
+    private final OwnWords own;
     private final Parts parts;
     private final Rates rates;
     private final Tills tills;
@@ -38,7 +39,15 @@ class Publications {
     private final Clock clock;
 
     Publications(
-            Parts parts, Rates rates, Tills tills, Charting charting, SoftFacts facts, Pictures pictures, Clock clock) {
+            Parts parts,
+            Rates rates,
+            Tills tills,
+            Charting charting,
+            SoftFacts facts,
+            Pictures pictures,
+            Clock clock,
+            OwnWords own) {
+        this.own = own;
         this.parts = parts;
         this.rates = rates;
         this.tills = tills;
@@ -69,8 +78,8 @@ class Publications {
                 ReasonPreviews.wording(edition.guide())::of,
                 pictures(edition),
                 this::reviews,
-                PressMaterial.Texts.none(),
-                PressMaterial.Own.none(),
+                own.texts(edition),
+                own.own(edition),
                 parts.catalogue().avoided().stream()
                         .map(p -> new PublishedAvoided(p.fullName(), p.avoid().orElseThrow()))
                         .toList(),

@@ -8,7 +8,11 @@ import java.util.stream.IntStream;
 import lowfield.core.press.Publication;
 
 /** Builds or parts side by side on a reader's page: what the columns are called, and the rows. */
-record Table(List<String> heads, List<Row> rows) {
+record Table(List<String> heads, List<Row> rows, Rows.Texts texts) {
+    Table(List<String> heads, List<Row> rows) {
+        this(heads, rows, new Rows.Texts("", ""));
+    }
+
     /** A row: what it tells, and a cell for each column. */
     record Row(String label, List<Cell> cells) {}
 
@@ -69,6 +73,7 @@ record Table(List<String> heads, List<Row> rows) {
                                                 r.better().contains(i),
                                                 false))
                                         .toList()))
-                        .toList());
+                        .toList(),
+                More.texts(table.texts()));
     }
 }

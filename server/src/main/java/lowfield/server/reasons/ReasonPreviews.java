@@ -43,7 +43,7 @@ public class ReasonPreviews {
                 .toList();
     }
 
-    private static ReasonFact view(Fact fact, FactWording words) {
+    static ReasonFact view(Fact fact, FactWording words) {
         var text = fact.value() instanceof FactValue.NotKnown unknown ? unknown.why() : words.of(fact.value());
         return new ReasonFact(fact.path(), fact.label(), text, fact.value().isTold());
     }

@@ -52,7 +52,8 @@ class ExampleDocument {
                         "Bosun costs 900 less and has 16 GB."));
         var table = new Publication.Table(
                 List.of("Vane Five", "Vane Six"),
-                List.of(new Publication.Row("length", List.of("240 mm", ""), List.of(0))));
+                List.of(new Publication.Row("length", List.of("240 mm", ""), List.of(0))),
+                new PublishedTexts("Short or quick?", ""));
         var full = new Publication.Line(
                 id("card"),
                 "Graphics card",

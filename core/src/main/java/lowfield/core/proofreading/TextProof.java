@@ -1,0 +1,46 @@
+package lowfield.core.proofreading;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import lowfield.core.edition.EvaluatedBuild;
+import lowfield.core.edition.EvaluatedEdition;
+import lowfield.core.edition.EvaluatedTier;
+import lowfield.core.money.Money;
+import lowfield.core.part.Part;
+
+/**
+ * What a text beyond the line is held against: the parts that it names, at the prices of the builds that it is about, or of any
+ * build of the edition. A figure that is about nothing named is let stand.
+ */
+public final class TextProof {
+    private TextProof() {}
+
+    /** @param builds those that the text is about, the nearest first */
+    public static ProofContext of(
+            EvaluatedEdition edition, List<EvaluatedBuild> builds, String text, LineProof.Ground ground) {
+        var parts = new ProofContext.Parts();
+        ground.names().in(text).forEach(p -> parts.add(Subject.Role.NAMED, p, price(edition, builds, p)));
+        Stream.concat(builds.stream(), edition.tiers().stream().map(EvaluatedTier::lead))
+                .flatMap(b -> b.lines().stream())
+                .forEach(l -> l.choice()
+                        .part()
+                        .ifPresent(p -> parts.add(
+                                Subject.Role.ELSEWHERE,
+                                p,
+                                l.price().isWithheld()
+                                        ? Optional.empty()
+                                        : l.price().goods().known())));
+        return new ProofContext(ground.locale(), ground.currency(), parts.all(), List.of(), List.of(), ground.names());
+    }
+
+    private static Optional<Money> price(EvaluatedEdition edition, List<EvaluatedBuild> builds, Part part) {
+        return Stream.concat(builds.stream(), edition.builds())
+                .flatMap(b -> b.lines().stream())
+                .filter(l ->
+                        l.choice().part().filter(p -> p.id().equals(part.id())).isPresent())
+                .filter(l -> !l.price().isWithheld())
+                .flatMap(l -> l.price().goods().known().stream())
+                .findFirst();
+    }
+}
