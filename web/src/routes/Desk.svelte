@@ -8,6 +8,7 @@
   import TierRow from '$features/desk/TierRow.svelte';
   import TierEditor from '$features/guide/TierEditor.svelte';
   import MissingFigures from '$features/desk/MissingFigures.svelte';
+  import Words from '$features/words/Words.svelte';
   import ReasonCounts from '$features/desk/ReasonCounts.svelte';
   import Out from '$features/desk/Out.svelte';
   import Wanted from '$features/desk/Wanted.svelte';
@@ -22,6 +23,7 @@
   let sentence = $state('');
   let editing = $state<string | null>(null);
   let filling = $state(false);
+  let writing = $state(false);
   /** The month of the next edition: the one after the last, unless another is chosen. */
   let typedMonth = $state('');
   const month = $derived(typedMonth || monthAfter(desk.data?.editions.at(-1)?.period));
@@ -99,6 +101,7 @@
       ...(inWork
         ? [
             { key: 't', label: 'Add a tier', run: () => (editing = 'new') },
+            { key: 'w', label: 'Introductions and verdicts', run: () => (writing = true) },
             { key: 'r', label: 'Go through the reasons to look at', run: () => void firstReason() },
             { key: 'f', label: 'Missing figures, the most decisive first', run: () => (filling = true) },
           ]
@@ -178,6 +181,9 @@
         <div class="min-w-0">
           {#if inWork}<Wanted wanted={view.wanted} {slug} edition={edition.id} />
             <ReasonCounts counts={view.reasons} onfirst={() => void firstReason()} />
+            <button class="btn-quiet small mt-1" onclick={() => (writing = true)}
+              ><span class="key">w</span> Introductions and verdicts</button
+            >
             <button class="btn-quiet small mt-1" onclick={() => (filling = true)}
               >Missing figures, the most decisive first</button
             >
@@ -196,6 +202,7 @@
             >{/if}
         </div>
       </div>
+      {#if inWork}<Words bind:open={writing} edition={edition.id} />{/if}
       <MissingFigures
         bind:open={filling}
         edition={edition.id}

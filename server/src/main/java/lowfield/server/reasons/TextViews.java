@@ -39,21 +39,21 @@ public class TextViews {
     }
 
     /** A text as it is written, with what of it does not hold. */
-    public record TextView(UUID id, TextState state, int version, Proof introduction, Proof verdict) {}
+    public record TextView(UUID id, TextState state, int version, TextReading introduction, TextReading verdict) {}
 
     /** How one text reads today, which of its facts fail, and what it says otherwise than the data. */
-    public record Proof(String html, List<FactProblem> problems, List<ReasonStates.SlipView> slips) {}
+    public record TextReading(String html, List<FactProblem> problems, List<ReasonStates.SlipView> slips) {}
 
     /** What a text can be about, in words. */
     public record PlaceView(TextState.Place place, UUID id, String name) {}
 
     /** Everything that a text can be about, in the edition's order, with what is written of it. */
-    public record All(List<PlaceView> places, List<TextView> texts) {}
+    public record AllTexts(List<PlaceView> places, List<TextView> texts) {}
 
     @Transactional(readOnly = true)
-    public All all(UUID edition) {
+    public AllTexts all(UUID edition) {
         var loaded = editions.load(edition);
-        return new All(
+        return new AllTexts(
                 places(loaded),
                 rows.of(edition).stream().map(t -> view(loaded, t)).toList());
     }
@@ -87,9 +87,9 @@ public class TextViews {
                 proof(loaded, text, text.state().verdict()));
     }
 
-    private Proof proof(LoadedEdition loaded, TextRows.StoredText of, String markdown) {
+    private TextReading proof(LoadedEdition loaded, TextRows.StoredText of, String markdown) {
         var filled = filled(loaded, of, markdown);
-        return new Proof(
+        return new TextReading(
                 markdown.isBlank() ? "" : ReasonHtml.of(filled.markdown()),
                 filled.problems(),
                 slips(loaded, of, markdown).stream()

@@ -1,4 +1,4 @@
-package lowfield.server.reasons.web;
+package lowfield.server.editing.web;
 
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
@@ -35,7 +35,7 @@ class TextController {
 
     @Operation(operationId = "listTexts", summary = "List introductions and verdicts, and what they can be about")
     @GetMapping
-    TextViews.All all(@PathVariable UUID edition) {
+    TextViews.AllTexts all(@PathVariable UUID edition) {
         return views.all(edition);
     }
 
