@@ -54,9 +54,9 @@
   const canGo = $derived(!line.needed || bench.bench!.lines.filter((l) => l.slot === line.slot).length > 1);
   const workings = $derived(bench.workings?.line === line.id ? bench.workings : null);
   const isPart = $derived(line.choice.type === 'PART' || line.choice.type === 'SET');
-  const of = (purpose: 'ALTERNATIVE' | 'UPGRADE') =>
+  const of = (purpose: Schemas['OptionState']['purpose']) =>
     (workings?.options ?? []).filter((o) => o.state.purpose === purpose);
-  const many = (purpose: 'ALTERNATIVE' | 'UPGRADE') => line.options.filter((o) => o.purpose === purpose).length;
+  const many = (purpose: Schemas['OptionState']['purpose']) => line.options.filter((o) => o.purpose === purpose).length;
 
   const isSame = (state: Schemas['OptionState'], option: Schemas['OptionView']) =>
     state.part === option.state.part && state.purpose === option.state.purpose;
@@ -73,6 +73,18 @@
   const offer = (found: Schemas['SuggestionView']) =>
     void bench.edit(line.id, (now) => ({
       options: [...now.options, { purpose: found.purpose, part: found.part, note: '', motive: found.motive }],
+    }));
+  const purpose = (option: Schemas['OptionView']) =>
+    void bench.edit(line.id, (now) => ({
+      options: now.options.map((s) =>
+        isSame(s, option)
+          ? {
+              ...s,
+              motive: undefined,
+              purpose: s.purpose === 'EITHER' ? ('ALTERNATIVE' as const) : ('EITHER' as const),
+            }
+          : s,
+      ),
     }));
   const motives = useMotives();
   const drop = (option: Schemas['OptionView']) =>
@@ -139,6 +151,20 @@
   </p>{/if}
 
 {#if isPart || line.options.length}
+  {#if many('EITHER')}<div class="mt-4">
+      <Options
+        title="Either of the two"
+        key=""
+        options={of('EITHER')}
+        many={many('EITHER')}
+        {format}
+        onremove={drop}
+        ontake={open ? (option) => void take(option) : undefined}
+        onnote={open ? note : undefined}
+        onpurpose={open ? purpose : undefined}
+        says="the rule of thumb: who takes which"
+      />
+    </div>{/if}
   <div class="mt-4 grid gap-7 sm:grid-cols-2">
     <Options
       title="Alternatives"
@@ -153,6 +179,7 @@
       onadds={open && further ? adds : undefined}
       motives={motives.data}
       onmotive={open ? motive : undefined}
+      onpurpose={open && !many('EITHER') ? purpose : undefined}
     />
     <Options
       title="Upgrades"

@@ -18,6 +18,8 @@
     onadds,
     motives = [],
     onmotive,
+    onpurpose,
+    says = 'why one would take it',
   }: {
     title: string;
     key: string;
@@ -30,6 +32,10 @@
     onnote?: (option: Schemas['OptionView'], note: string) => void;
     /** Absent where a build has room for one alone. */
     onadds?: (option: Schemas['OptionView'], adds: boolean) => void;
+    /** Makes it either of the two, or an alternative again. */
+    onpurpose?: (option: Schemas['OptionView']) => void;
+    /** What its note is for. */
+    says?: string;
     /** Why one would take an alternative. */
     motives?: Schemas['MotiveView'][];
     onmotive?: (option: Schemas['OptionView'], motive: Schemas['MotiveView']['motive'] | undefined) => void;
@@ -54,7 +60,7 @@
         {#if onnote}<input
             class="min-w-0 flex-1 border-b border-transparent bg-transparent hover:border-hairline focus:border-moss"
             aria-label="What to say of {option.name}"
-            placeholder="why one would take it"
+            placeholder={says}
             value={option.state.note}
             maxlength="500"
             onchange={(event) => onnote(option, event.currentTarget.value)}
@@ -101,7 +107,9 @@
           <button class="btn-quiet small" onclick={() => ontake(option)} aria-label="Take {option.name}">Take it</button
           ><button class="btn-quiet small" onclick={() => onremove?.(option)} aria-label="Remove {option.name}"
             >Remove</button
-          >
+          >{#if onpurpose}<button class="btn-quiet small" onclick={() => onpurpose(option)}
+              >{option.state.purpose === 'EITHER' ? 'Only an alternative' : 'Either of the two'}</button
+            >{/if}
         </p>{/if}
     </div>
   {:else}<p class="small py-2 text-soft">

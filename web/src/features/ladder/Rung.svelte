@@ -65,6 +65,7 @@
           >
         {:else}
           <span class="block truncate {rung.runsOn ? 'text-soft' : ''}">{rung.label}</span>
+          {#if rung.either}<span class="small block truncate text-soft">or {rung.either}</span>{/if}
           <span class="small flex justify-between text-soft"
             ><span>{rung.follows ? 'follows' : rung.counted ? '' : 'optional, not in the total'}</span><span
               class={rung.goods.minor == null ? 'text-slate' : ''}>{format.sum(rung.goods)}</span

@@ -15,9 +15,10 @@ public record Option(Purpose purpose, Part part, String note, boolean adds, Opti
         this(purpose, part, note, false, Optional.empty());
     }
 
-    /** Instead for the same money, or for more. */
+    /** Instead for the same money, or for more; or either of the two, with a rule of thumb for a note. */
     public enum Purpose {
         ALTERNATIVE,
-        UPGRADE
+        UPGRADE,
+        EITHER
     }
 }

@@ -67,7 +67,7 @@ final class LineMaker {
                 options(evaluated, Option.Purpose.UPGRADE),
                 compared(evaluated),
                 line.choice().part().map(Part::id).flatMap(material.pictures().ofPart()),
-                Optional.empty(),
+                either(evaluated),
                 review(line.choice()),
                 line.choice()
                         .part()
@@ -115,6 +115,22 @@ final class LineMaker {
                 .filter(o -> o.option().purpose() == purpose)
                 .map(o -> option(line, o.impact(), o.option()))
                 .toList();
+    }
+
+    /** The other of two parts that would both do; absent while nobody sells it. */
+    private Optional<PublishedEither> either(EvaluatedLine line) {
+        return build.options(line.id()).stream()
+                .filter(o -> o.option().purpose() == Option.Purpose.EITHER)
+                .filter(o -> o.impact().price().goods().range().isPresent())
+                .findFirst()
+                .map(o -> new PublishedEither(
+                        o.impact().part().fullName(),
+                        price(o.impact().price()),
+                        prices.hides() || prices.tells(changed(line, o.impact(), o.option()))
+                                ? new Cell.Withheld()
+                                : Cell.of(o.impact().total().total()),
+                        source(o.impact().price()),
+                        o.option().note()));
     }
 
     /** The difference is the true one: what the option forces is in it, and is told. */

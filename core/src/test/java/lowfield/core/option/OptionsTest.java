@@ -45,6 +45,36 @@ class OptionsTest extends OptionCase {
                 .anySatisfy(p -> assertThat(p).contains("900 mm"));
     }
 
+    /** Either of two must be of nearly one price, and sound with nothing else changed. */
+    @Test
+    void eitherOfTwoIsToldWhenItIsNoLongerThat() {
+        var either = new Option(Option.Purpose.EITHER, EIGHT, "The quieter for the bedroom.");
+        assertThat(problems(offering(new TestEdition(), either)
+                        .costs(SIX, 20_000)
+                        .costs(EIGHT, 21_900)
+                        .tier("Mate", with(SIX))))
+                .isEmpty();
+        assertThat(problems(offering(new TestEdition(), either)
+                        .costs(SIX, 20_000)
+                        .costs(EIGHT, 22_100)
+                        .tier("Mate", with(SIX))))
+                .containsExactly("is offered as either of the two, but costs 21.00 EUR more");
+        var tooLong = new Option(Option.Purpose.EITHER, card("length", 900), "");
+        assertThat(problems(offering(new TestEdition(), tooLong).tier("Mate", with(SIX))))
+                .isNotEmpty();
+    }
+
+    /** Where both parts are gone there is nothing to compare, and no page claims that there is. */
+    @Test
+    void ofTwoThatAreGoneNothingIsClaimed() {
+        var either = new Option(Option.Purpose.EITHER, EIGHT, "");
+        assertThat(problems(offering(new TestEdition(), either)
+                        .gone(SIX)
+                        .gone(EIGHT)
+                        .tier("Mate", with(SIX))))
+                .isEmpty();
+    }
+
     @Test
     void motivesAreHeldAgainstTheFigures() {
         assertThat(holds(Motive.QUIETER, TWELVE)).contains(true);

@@ -22,7 +22,8 @@ public final class LadderViews {
             Views.Sum goods,
             boolean counted,
             boolean runsOn,
-            Views.@Nullable FollowView follows) {}
+            Views.@Nullable FollowView follows,
+            @Nullable String either) {}
     /** One build of the ladder, with the step from its left neighbour. */
     public record ColumnView(
             Views.BuildCard card, @Nullable Long stepMinor, int changed, List<RungView> rungs, SummaryView summary) {}

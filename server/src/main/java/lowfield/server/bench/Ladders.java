@@ -8,6 +8,7 @@ import java.util.UUID;
 import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.edition.EvaluatedTier;
+import lowfield.core.edition.Option;
 import lowfield.core.guide.Slot;
 import lowfield.core.ladder.LadderStep;
 import lowfield.core.ladder.LadderWarning;
@@ -99,7 +100,12 @@ public class Ladders {
                                                 .key()
                                                 .equals(l.line().choice().key())
                                         && o.quantity() == l.line().quantity()),
-                        ViewMaker.follows(edition.evaluated(), l).orElse(null)))
+                        ViewMaker.follows(edition.evaluated(), l).orElse(null),
+                        l.plan().options().stream()
+                                .filter(o -> o.purpose() == Option.Purpose.EITHER)
+                                .map(o -> o.part().fullName())
+                                .findFirst()
+                                .orElse(null)))
                 .toList();
         var step =
                 left.flatMap(b -> build.total().total().minus(b.total().total()).known());

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
 import lowfield.core.RuleBroken;
+import lowfield.core.edition.Option;
 import lowfield.core.guide.Choice;
 import lowfield.server.guide.OverrideForm;
 import org.jspecify.annotations.NullUnmarked;
@@ -126,6 +127,15 @@ public record LinePatch(
                 .map(o -> o.purpose() + " " + o.part())
                 .distinct()
                 .count();
+        RuleBroken.unless(
+                options.stream()
+                                .filter(o -> o.purpose() == Option.Purpose.EITHER)
+                                .count()
+                        <= 1,
+                "Either of two would do: name one other part, not more.");
+        RuleBroken.unless(
+                options.stream().noneMatch(o -> o.purpose() == Option.Purpose.EITHER && o.isBeside()),
+                "Either of two stands in the place of the choice, not beside it.");
         RuleBroken.unless(distinct == options.size(), "This part is listed already; change its note instead.");
         return List.copyOf(options);
     }

@@ -179,4 +179,28 @@ class BenchTest {
         assertThat(world.ines.get(edition + "/lines/" + elsewhere).status()).isEqualTo(404);
         assertThat(world.ines.get(bench + "?open=the-card").status()).isEqualTo(404);
     }
+
+    @Test
+    void eitherOfTwoIsOneOtherPartInTheChoicesPlace() {
+        world.filled();
+        var other = world.parts.get("hartle-basalt-16-gb");
+        var line = world.line("GRAPHICS_CARD");
+        var either = Map.of("purpose", "EITHER", "part", other, "note", "The other for 1440p.");
+        assertThat(world.edit(world.ines, line, Map.of("options", List.of(either, either)))
+                        .status())
+                .isEqualTo(422);
+        var beside = Map.of("purpose", "EITHER", "part", other, "note", "", "adds", true);
+        assertThat(world.edit(world.ines, line, Map.of("options", List.of(beside)))
+                        .status())
+                .isEqualTo(422);
+        assertThat(world.edit(world.ines, line, Map.of("options", List.of(either)))
+                        .status())
+                .isEqualTo(200);
+        var ladder =
+                world.ines.get("/api/editions/" + world.edition + "/ladder").json();
+        assertThat(ladder.path("columns").toString()).contains("\"either\":\"Test hartle-basalt-16-gb\"");
+        world.round();
+        world.publish();
+        assertThat(world.read("/" + world.slug)).contains("Or as well", "The other for 1440p.");
+    }
 }
