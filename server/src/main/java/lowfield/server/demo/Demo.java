@@ -19,6 +19,7 @@ import lowfield.core.offer.SellerKind;
 import lowfield.core.offer.Stock;
 import lowfield.server.accounts.Accounts;
 import lowfield.server.accounts.Person;
+import lowfield.server.guide.Editions;
 import lowfield.server.guide.EnergyForm;
 import lowfield.server.guide.GuideForm;
 import lowfield.server.guide.GuideInfo;
@@ -51,6 +52,8 @@ class Demo implements ApplicationRunner {
     private final DemoCatalogue catalogue;
     private final DemoIssues issues;
     private final DemoHire hire;
+    private final DemoWords words;
+    private final Editions editions;
     private final DemoFacts facts;
 
     Demo(
@@ -62,7 +65,9 @@ class Demo implements ApplicationRunner {
             DemoCatalogue catalogue,
             DemoIssues issues,
             DemoHire hire,
-            DemoFacts facts) {
+            DemoFacts facts,
+            DemoWords words,
+            Editions editions) {
         this.db = db;
         this.clock = clock;
         this.market = market;
@@ -72,6 +77,8 @@ class Demo implements ApplicationRunner {
         this.issues = issues;
         this.hire = hire;
         this.facts = facts;
+        this.words = words;
+        this.editions = editions;
     }
 
     @Override
@@ -115,6 +122,8 @@ class Demo implements ApplicationRunner {
             }
             hire.beside(issue, issues.issue(data, issue, guide, world), world);
         }
+        words.write(editions.inWork(guide.id()).orElseThrow(), world);
+        words.readAgain("harbour-hire", world);
         facts.load(world);
     }
 

@@ -64,11 +64,25 @@ public record LinePatch(
         public String reason;
         public List<OptionState> options;
         public OverrideForm policy;
+        public Boolean confirmReason;
         private Hold hold;
 
         private LinePatch done() {
             return new LinePatch(
-                    choice, quantity, counted, hold, reason, null, options, null, null, null, null, null, policy, null);
+                    choice,
+                    quantity,
+                    counted,
+                    hold,
+                    reason,
+                    confirmReason,
+                    options,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    policy,
+                    null);
         }
     }
 
