@@ -10,7 +10,7 @@ import java.util.stream.IntStream;
 import lowfield.database.Access;
 
 /** {@code desk} or {@code reader}, against a running demo; {@code finder}, {@code decide} and
- * {@code import}, {@code round} and {@code history} too, which grow its world; {@code ingest}; {@code checks}, {@code guard} and {@code read} alone. Ends in one line of key=value pairs. */
+ * {@code import}, {@code round} and {@code history} too, which grow its world; {@code ingest}; {@code checks}, {@code guard}, {@code forced} and {@code read} alone. Ends in one line of key=value pairs. */
 public final class Main {
     private static final int CLIENTS = 32;
     private static final int ROUNDS = 5;
@@ -32,6 +32,7 @@ public final class Main {
             case "backup" -> BackupMeasure.run(database());
             case "checks" -> CheckBenchmark.run();
             case "guard" -> GuardMeasure.run(arguments.length > 1 && arguments[1].equals("held"));
+            case "forced" -> ForcedMeasure.run();
             case "read" -> ReadMeasure.run(arguments.length > 1 && arguments[1].equals("held"));
             case "import" -> ImportMeasure.run(Client.signedIn(arguments[1]), database());
             case "finder" -> {
@@ -54,7 +55,7 @@ public final class Main {
             case "history" -> HistoryMeasure.run(Client.signedIn(arguments[1]), database());
             default ->
                 throw new IllegalArgumentException(
-                        "measure desk, reader, checks, guard, read, finder, decide, import, round, ingest, history or backup, not \""
+                        "measure desk, reader, checks, guard, forced, read, finder, decide, import, round, ingest, history or backup, not \""
                                 + arguments[0] + "\"");
         }
     }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import lowfield.core.change.LineChange;
 import lowfield.core.check.GivenAnswers;
@@ -27,6 +28,7 @@ import lowfield.core.offer.PricePolicy;
 import lowfield.core.offer.Seller;
 import lowfield.core.offer.SellerKind;
 import lowfield.core.offer.Stock;
+import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.core.reason.Reason;
 import lowfield.core.total.Adjustment;
@@ -59,6 +61,7 @@ public final class TestEdition {
     private SalesTax tax = SalesTax.NONE;
     private GivenAnswers answers = GivenAnswers.NONE;
     private Optional<PublishedBuild> last = Optional.empty();
+    private Function<Kind, List<Part>> forSale = kind -> List.of();
 
     public static Money eur(long minor) {
         return Money.of(minor, "EUR");
@@ -151,6 +154,17 @@ public final class TestEdition {
         return this;
     }
 
+    /** What can be bought of a kind, cheapest first, so that what is forced can be mended. */
+    public TestEdition selling(Function<Kind, List<Part>> parts) {
+        forSale = parts;
+        return this;
+    }
+
+    /** A build of its own, in a band that holds whatever it costs. */
+    public EvaluatedBuild evaluated(Build build) {
+        return evaluate("alone", new Band.FromTo(eur(1), eur(10_000_000)), build);
+    }
+
     /** A tier with one build, in a band that holds whatever it costs. */
     public TestEdition tier(String name, TestBuild build) {
         return tier(name, new Band.FromTo(eur(1), eur(10_000_000)), build);
@@ -176,7 +190,7 @@ public final class TestEdition {
         var prices = new BuildPrices(new LinePrices(list(COUNTED), list(AVAILABLE)), Map.of());
         return EvaluatedBuild.of(
                 new BuildPlan(id, name, lines, terms, adjustments, packages, answers, last),
-                new Market(prices, () -> List.copyOf(bundles), kind -> List.of()));
+                new Market(prices, () -> List.copyOf(bundles), forSale));
     }
 
     private PriceList list(PricePolicy policy) {
