@@ -16,7 +16,16 @@ final class Aside {
     private static final Pattern SELF = Pattern.compile(
             "(?<![\\p{L}])(i|we|my|mine|me|us|reader|readers|friend|friend['’]s|somebody|people)(?![\\p{L}])");
     private static final Pattern ORDER = Pattern.compile(
-            "^\\W*(leave|keep|wait|use|set|turn|count|buy|do not|do|don['’]t|sleep|test|unplug|install|calibrate|aim|back|clone|let|mind|give|dust|add|measure|plan)(?![\\p{L}])");
+            "^\\W*(leave|keep|wait|sit|stand|move|copy|mount|set up|use|set|turn|count|buy|do not|do|don['’]t|sleep|test|unplug|install|calibrate|aim|back|clone|let|mind|give|dust|add|measure|plan)(?![\\p{L}])");
+    private static final Pattern WHO = Pattern.compile("^\\W*(?:who|whoever|those|anyone|nobody|everyone)(?![\\p{L}])");
+    private static final Pattern DOING = Pattern.compile("^\\W*\\p{L}{3,}ing(?![\\p{L}])");
+    private static final Pattern THERE_ARE = Pattern.compile("(?<![\\p{L}])there are(?![\\p{L}])");
+    private static final Pattern ELSEWHERE =
+            Pattern.compile("^ (?:away )?(?:from|to|behind) (?:the|a|your|my) ([\\p{L}-]+)");
+    private static final Pattern USED_ONE = Pattern.compile(
+            "(?<![\\p{L}])(?:an?|some) (?:used|second-hand|old|cheap|cheaper|better|good|new) ones?(?![\\p{L}])");
+    private static final Pattern YOU_COULD = Pattern.compile(
+            "(?<![\\p{L}])you (?:could|can|might|may|should) (?:add|spend|pay|put|save up)(?![\\p{L}])");
     private static final Pattern BOUND = Pattern.compile(
             "(under|below|over|above|less than|more than|at least|nearer to|nothing for|up from) (?:about )?$");
     private static final Pattern ARTICLE =
@@ -26,7 +35,7 @@ final class Aside {
     private static final Pattern SOME_PART = Pattern.compile("parts?|ones?|versions?|models?|sibling|variant");
 
     private static final Pattern FIRST_NOUN = Pattern.compile(
-            "^\\W*(?:and |but |where |because |since |while |so |at |on |for |in |with |of |from |if )?(a|an|one|the|your|his|her|some|most|old|every|any)\\s+((?:[\\p{L}0-9•-]+\\s+){0,2}[\\p{L}•-]+)");
+            "^\\W*(?:(?:and|but|where|because|since|while|so|at|on|for|in|with|of|from|if|now|then|here|today|still|also|even|only|sometimes) )*(a|an|one(?! (?:terabyte|gigabyte|year|core|slot|plug|fan|port))|the|your|his|her|some|most|old|every|any)\\s+((?:[\\p{L}0-9•-]+\\s+){0,2}[\\p{L}•-]+)");
     private static final Pattern OF_BEFORE = Pattern.compile("(an?|the|my|your|one)?\\s*([\\p{L}•-]+) of (?:up to )?$");
     private static final Pattern OF_AFTER = Pattern.compile("^ of ([\\p{L}-]+)(?: ([\\p{L}-]+))?");
     private static final Pattern NEXT_WORD = Pattern.compile("^[ -]([\\p{L}•-]+)(?: ([\\p{L}•-]+))?");
@@ -51,7 +60,7 @@ final class Aside {
             peak share noise size clock speed cache length height width depth weight tier half third quarter
             fifth tenth hundred thousand plug plugs room latency profile choice part one bigger cheaper dearer
             same shop endurance capacity radiator module modules whole only warranties memory cores threads
-            lanes fans pin slots volume rating figure board first second other""");
+            lanes fans pin slots volume rating figure board first second other sister brother sibling cousin rival successor predecessor""");
 
     private static Set<String> set(String words) {
         return Set.copyOf(List.of(words.split("\\s+")));
@@ -87,11 +96,27 @@ final class Aside {
                 || ORDER.matcher(passage.sentenceWords()).find()
                 || BOUND.matcher(before).find()
                 || isRate(passage)
+                || isActivity(passage)
+                || ELSEWHERE.matcher(passage.after()).find() && !isKnown(lastWord(ELSEWHERE, passage.after()))
+                || USED_ONE.matcher(passage.clauseWords()).find()
+                || YOU_COULD.matcher(before).find()
                 || isBehindUnknown(before)
                 || MINE_AFTER.matcher(passage.after()).find()
                 || isOfAnother(passage)
                 || isAnothersNoun(before)
                 || isOfUnknown(passage);
+    }
+
+    /** "Copying 300 GB", "there are worse ones": what somebody does, and what there is besides. */
+    private static boolean isActivity(Passage passage) {
+        return DOING.matcher(passage.sentenceWords()).find()
+                || WHO.matcher(passage.sentenceWords()).find()
+                || THERE_ARE.matcher(passage.clauseWords()).find();
+    }
+
+    private static String lastWord(Pattern pattern, String words) {
+        var found = pattern.matcher(words);
+        return found.find() ? found.group(1) : "";
     }
 
     /** What stands since the last comma: "we measured, and 12 GB are plenty" is about the card. */

@@ -23,6 +23,16 @@ final class Expected {
 
     private static final Pattern WHOLE =
             Pattern.compile("(?<![\\p{L}])(total|whole|build|altogether|sum|ceiling|tier)(?![\\p{L}])");
+    private static final Pattern ROOM = Pattern.compile(
+            "(?<![\\p{L}])(remains?|left|leaves?|free|room|air|spare|space|above|beside|in front)(?![\\p{L}])");
+    private static final Pattern READ_OR_WRITE =
+            Pattern.compile("(?<![\\p{L}])(read|write)s (?:at )?(?:about |some )?$");
+    /** A figure that is so many times larger or smaller than any that it could mean is about something else. */
+    private static final double FAR = 2.05;
+
+    /** The same where the words say what it is. */
+    private static final double FAR_IF_SAID = 4.5;
+
     /** A word right behind a figure, and the label that it means. */
     private static final List<List<String>> SIDES = List.of(
             List.of("long", "length"),
@@ -52,7 +62,10 @@ final class Expected {
                     .filter(s -> s.role() == Subject.Role.LAST)
                     .forEach(s -> all.addAll(0, matching(passage, before(s))));
         }
-        var build = matching(passage, context.build());
+        var build = matching(passage, context.build()).stream()
+                .filter(f ->
+                        f.dimension() != Dimension.LENGTH || ROOM.matcher(words).find())
+                .toList();
         all.addAll(WHOLE.matcher(words).find() ? 0 : all.size(), build);
         return all;
     }
@@ -77,6 +90,12 @@ final class Expected {
                         .toList())
                 .filter(l -> !l.isEmpty())
                 .findFirst();
+        var read = READ_OR_WRITE.matcher(passage.before());
+        if (side.isEmpty() && read.find()) {
+            var label = read.group(1);
+            var ofThat = same.stream().filter(f -> f.label().contains(label)).toList();
+            return ofThat.isEmpty() ? same : ofThat;
+        }
         return side.orElse(same);
     }
 
@@ -140,6 +159,19 @@ final class Expected {
 
     private static boolean isLabelled(String words, KnownFigure figure) {
         return Stream.of(figure.label().split("[^\\p{L}]+")).anyMatch(w -> w.length() > 3 && words.contains(w));
+    }
+
+    /** Whether a figure could be a slip for one of these: no slip of a pen makes 4 m of 56 mm. */
+    static boolean isNear(Passage passage, List<KnownFigure> expected) {
+        var words = passage.clauseWords();
+        var middle = passage.figure().middle();
+        return expected.stream()
+                .anyMatch(f -> distance(f.value(), middle) <= Math.log(isSaid(words, f) ? FAR_IF_SAID : FAR));
+    }
+
+    /** Years are few, and a slip of them is soon the threefold. */
+    private static boolean isSaid(String words, KnownFigure figure) {
+        return figure.dimension() == Dimension.YEARS || isLabelled(words, figure);
     }
 
     private static double distance(BigDecimal a, BigDecimal b) {

@@ -88,9 +88,20 @@ public final class FigureGuard {
                 .findFirst();
         if (right.isPresent()) {
             claims.add(ClaimReader.right(passage, right.get()));
-        } else if (isKnown(about, figure)) {
+        } else if (isKnown(about, figure) && Expected.isNear(passage, expected) && !isOfAnotherSlot(passage)) {
             Expected.likeliest(passage, expected).map(f -> told(passage, f)).ifPresent(slips::add);
         }
+    }
+
+    /** "Harmless for 650 W": what another slot has, where nothing of this one is named. */
+    private boolean isOfAnotherSlot(Passage passage) {
+        return passage.inClause().stream().noneMatch(m -> m.sort() == Mention.Sort.NAME)
+                && context.subjects().stream()
+                        .filter(s -> s.role() == Subject.Role.ELSEWHERE)
+                        .flatMap(s -> s.figures().stream())
+                        .anyMatch(f -> f.dimension() == passage.figure().dimension()
+                                && f.label().equals("rated power")
+                                && passage.figure().holds(f.value()));
     }
 
     private static boolean isKnown(List<Subject> about, WrittenFigure figure) {

@@ -38,6 +38,12 @@ public final class SpareRoom {
                                 figure(parts, Case.class, Case::coolerHeight),
                                 cooler),
                         left(
+                                Dimension.LENGTH,
+                                "room beside the power supply",
+                                "mm",
+                                figure(parts, Case.class, Case::supplyLength),
+                                figure(parts, PowerSupply.class, PowerSupply::length)),
+                        left(
                                 Dimension.POWER,
                                 "headroom of the power supply",
                                 "W",

@@ -13,6 +13,10 @@ final class Topic {
     /** What an author tells of their own use is about what they chose. */
     private static final Pattern OWN_HANDS = Pattern.compile("(?<![\\p{L}])(i|we|my|our) ");
 
+    /** Another part of the slot that is not named. */
+    private static final Pattern ANOTHER = Pattern.compile(
+            "(?<![\\p{L}])(?:its|the|a|an) (?:[\\p{L}]+ )?(?:sister|brother|sibling|cousin|rival|successor|predecessor)(?![\\p{L}])");
+
     private static final Pattern COMPARED = Pattern.compile(
             "(?:than|against|over|(?<!why )not|instead of|next to|above|below|beside) (?:the )?(?:[\\p{L}]+['’]s )?$");
     private static final Pattern BELONGS =
@@ -36,6 +40,11 @@ final class Topic {
             }
         });
         var inSentence = passage.lastBefore(passage.inSentence());
+        if (inClause.isEmpty() && ANOTHER.matcher(passage.before()).find()) {
+            return context.ofSlot().stream()
+                    .filter(s -> s.role() != Subject.Role.CHOICE && s.role() != Subject.Role.LAST)
+                    .toList();
+        }
         if (OURS.matcher(passage.sentenceBefore()).find()) {
             context.choice().ifPresent(meant::add);
             inSentence.ifPresent(m -> meant.addAll(m.subjects()));
