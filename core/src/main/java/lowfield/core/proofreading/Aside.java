@@ -60,7 +60,7 @@ final class Aside {
             peak share noise size clock speed cache length height width depth weight tier half third quarter
             fifth tenth hundred thousand plug plugs room latency profile choice part one bigger cheaper dearer
             same shop endurance capacity radiator module modules whole only warranties memory cores threads
-            lanes fans pin slots volume rating figure board first second other sister brother sibling cousin rival successor predecessor""");
+            lanes fans pin slots volume rating figure board first second other writing reading sister brother sibling cousin rival successor predecessor""");
 
     private static Set<String> set(String words) {
         return Set.copyOf(List.of(words.split("\\s+")));

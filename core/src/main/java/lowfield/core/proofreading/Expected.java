@@ -18,6 +18,9 @@ final class Expected {
             "(?<![\\p{L}])(more|less|saves?|saved|saving|cheaper|dearer|steps?|spare|on top|extra|difference|by|fell|rose|went up|went down|came down|come down|lower|higher|leaves?|left|gains?|lose|loses|longer|shorter|quieter|louder|faster|slower|smaller|larger|buys?|worth)(?![\\p{L}])");
     private static final Pattern BEFORE = Pattern.compile(
             "(?<![\\p{L}])(last|was|were|former|formerly|used to|before|down from|up from|from|instead of|earlier|previously)(?![\\p{L}])");
+    /** What stood last time: today's price is not that. */
+    private static final Pattern WAS_THEN = Pattern.compile(
+            "(?<![\\p{L}])(?:was|cost)(?![\\p{L}]).*(?<![\\p{L}])last (?:month|edition|time)|last (?:month|edition|time) it (?:was|cost)");
     /** Said of the past alone. */
     private static final Pattern WAS = Pattern.compile("(?<![\\p{L}])(was|were|used to|last)(?![\\p{L}])");
 
@@ -54,6 +57,9 @@ final class Expected {
         topic.forEach(s -> own.addAll(s.figures()));
         var all = new ArrayList<>(matching(passage, own));
         var words = passage.clauseWords();
+        if (WAS_THEN.matcher(words).find()) {
+            all.removeIf(f -> f.dimension() == Dimension.MONEY && f.label().equals("price"));
+        }
         if (DIFFERENCE.matcher(words).find()) {
             all.addAll(0, matching(passage, differences(passage, topic)));
         }
@@ -165,8 +171,9 @@ final class Expected {
     static boolean isNear(Passage passage, List<KnownFigure> expected) {
         var words = passage.clauseWords();
         var middle = passage.figure().middle();
-        return expected.stream()
-                .anyMatch(f -> distance(f.value(), middle) <= Math.log(isSaid(words, f) ? FAR_IF_SAID : FAR));
+        return passage.figure().dimension() == Dimension.COUNT
+                || expected.stream()
+                        .anyMatch(f -> distance(f.value(), middle) <= Math.log(isSaid(words, f) ? FAR_IF_SAID : FAR));
     }
 
     /** Years are few, and a slip of them is soon the threefold. */

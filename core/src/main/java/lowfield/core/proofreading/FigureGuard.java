@@ -83,7 +83,10 @@ public final class FigureGuard {
         var figure = passage.figure();
         var about = topic.of(passage, before);
         var expected = this.expected.of(passage, about);
-        var right = Stream.concat(expected.stream(), this.expected.of(passage, topic.inPassing(passage)).stream())
+        var alsoMeant = Stream.concat(topic.inPassing(passage).stream(), topic.unnamed(passage, before).stream())
+                .distinct()
+                .toList();
+        var right = Stream.concat(expected.stream(), this.expected.of(passage, alsoMeant).stream())
                 .filter(f -> figure.holds(f.value()))
                 .findFirst();
         if (right.isPresent()) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** Whom a figure is about: the parts that its passage may mean, by what is named nearest. */
 final class Topic {
@@ -13,6 +14,8 @@ final class Topic {
     /** What an author tells of their own use is about what they chose. */
     private static final Pattern OWN_HANDS = Pattern.compile("(?<![\\p{L}])(i|we|my|our) ");
 
+    /** What more money brings is what another part has. */
+    private static final Pattern BUYS = Pattern.compile("(?<![\\p{L}])(?:buys|gets you|gives you)(?![\\p{L}])");
     /** Another part of the slot that is not named. */
     private static final Pattern ANOTHER = Pattern.compile(
             "(?<![\\p{L}])(?:its|the|a|an) (?:[\\p{L}]+ )?(?:sister|brother|sibling|cousin|rival|successor|predecessor)(?![\\p{L}])");
@@ -104,6 +107,28 @@ final class Topic {
                 .filter(m -> Math.abs(m.start() - passage.figure().start()) < NEAR)
                 .flatMap(m -> m.subjects().stream())
                 .toList();
+    }
+
+    /**
+     * Whom a clause that names nobody may be about as well: the choice, what the sentence names, and what was spoken of last. It
+     * is never wrong to say of them what they have.
+     */
+    List<Subject> unnamed(Passage passage, LastNamed before) {
+        var isNamed = passage.inClause().stream()
+                .anyMatch(m -> m.sort() == Mention.Sort.NAME || m.sort() == Mention.Sort.TIER);
+        if (isNamed || belonging(passage).isPresent()) {
+            return List.of();
+        }
+        var inSentence = passage.inSentence().stream().filter(m -> m.sort() == Mention.Sort.NAME);
+        var meant = new LinkedHashSet<Subject>();
+        if (!before.isMeantBy(passage)) {
+            context.choice().ifPresent(meant::add);
+        }
+        Stream.concat(inSentence, before.mention().stream()).forEach(m -> meant.addAll(m.subjects()));
+        if (BUYS.matcher(passage.before()).find()) {
+            meant.addAll(context.ofSlot());
+        }
+        return List.copyOf(meant);
     }
 
     private static Optional<Mention> belonging(Passage passage) {
