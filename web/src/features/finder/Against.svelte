@@ -79,9 +79,6 @@
         ><Mark verdict={t.verdict} />{t.evidence}</span
       >{/each}
   </p>{/each}
-{#if SIZED.includes(line.slot)}<div class="mt-3">
-    <Fit {edition} build={card.build} stamp={line.version} line={line.id} part={candidate.part} compact />
-  </div>{/if}
 <p class="label mt-4">{card.tierName} then</p>
 <Gauge
   gauge={{ ...card.gauge, total: candidate.total, standing: candidate.standing, lastMinor: card.gauge.total.minor }}
@@ -89,3 +86,6 @@
   label="{card.tierName} then: {format.sum(candidate.total)}"
 />
 <p class={tone(candidate.standing)}>{format.sum(candidate.total)}, {standing(candidate.standing, format)}</p>
+{#if SIZED.includes(line.slot)}<div class="mt-3">
+    <Fit {edition} build={card.build} stamp={line.version} line={line.id} part={candidate.part} compact />
+  </div>{/if}

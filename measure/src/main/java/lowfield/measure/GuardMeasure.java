@@ -49,7 +49,8 @@ final class GuardMeasure {
     /** @param held whether what is held back is read, too */
     static void run(boolean held) {
         var scenes = GuardScenes.read();
-        var line = score(scenes, "open.txt").line("") + " " + score(scenes, "more.txt").line("more_");
+        var line = score(scenes, "open.txt").line("") + " "
+                + score(scenes, "more.txt").line("more_");
         if (held) {
             line += " " + score(scenes, "held.txt").line("held_");
         }

@@ -33,7 +33,7 @@ public record Exchange(List<String> gains, List<String> losses, List<String> cha
                         .toList(),
                 lost.stream()
                         .filter(l -> isIn(won, l.field()))
-                        .map(Exchange::said)
+                        .map(Exchange::other)
                         .toList());
     }
 
@@ -43,6 +43,11 @@ public record Exchange(List<String> gains, List<String> losses, List<String> cha
 
     private static String said(Equivalence.Loss loss) {
         return loss.now().map(now -> instead(loss.field(), now, loss.before())).orElseGet(loss::said);
+    }
+
+    /** A chip goes by its own name; of anything else it is said what is another. */
+    private static String other(Equivalence.Loss loss) {
+        return (loss.field().name().equals("chip") ? "" : loss.field().label() + " ") + said(loss);
     }
 
     /** "6 cores instead of 4", "12 GB instead of 8 GB". */

@@ -88,11 +88,13 @@ public final class FitSvg {
             text(box.x() + box.width() - (int) (detail.length() * LETTER), box.y() + 17, "", detail);
             return;
         }
+        // A cooler stands over the upper part of a motherboard, so its name goes to the lower edge.
+        var top = box.sort() == FitDrawing.Box.Sort.BOARD ? box.y() + box.height() - 2 * LINE - 4 : box.y();
         var room = box.width() - 10;
         var name = fitting(box.name(), room, SHORT.getOrDefault(box.sort(), ""));
-        text(box.x() + 6, box.y() + 17, "name", name);
+        text(box.x() + 6, top + 17, "name", name);
         if (box.height() >= 2 * LINE) {
-            text(box.x() + 6, box.y() + 17 + (name.isEmpty() ? 0 : LINE - 2), "", fitting(box.detail(), room, ""));
+            text(box.x() + 6, top + 17 + (name.isEmpty() ? 0 : LINE - 2), "", fitting(box.detail(), room, ""));
         }
     }
 
