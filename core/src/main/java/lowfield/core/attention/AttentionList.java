@@ -42,6 +42,7 @@ public record AttentionList(List<Item> items) {
      *
      * @param oldAfterDays days after which a price is too old to be published
      * @param doubts prices that were set aside
+     * @param texts what is the matter with introductions and verdicts
      * @param reasons how the reason of a line stands against the data
      * @param kinds by which factor each kind's prices moved since the last edition, by the kind's name, where that is known
      */
@@ -50,12 +51,14 @@ public record AttentionList(List<Item> items) {
             int oldAfterDays,
             List<Doubt> doubts,
             Map<String, Double> kinds,
-            Function<EvaluatedEdition.Place, ReasonState> reasons) {}
+            Function<EvaluatedEdition.Place, ReasonState> reasons,
+            List<TextTrouble> texts) {}
 
     /** Of an edition in work. */
     public static AttentionList of(EvaluatedEdition edition, Measures by) {
         return new AttentionList(Stream.of(
                         OfLines.of(edition, by),
+                        OfTexts.of(by.texts(), edition),
                         OfFindings.of(edition),
                         OfBands.of(edition),
                         new OfMoves(by.kinds()).of(edition),

@@ -21,7 +21,8 @@ abstract class AttentionCase {
     static AttentionList of(TestEdition edition, List<Doubt> doubts, Map<String, Double> kinds) {
         return AttentionList.of(
                 edition.edition(),
-                new AttentionList.Measures(TestEdition.NOW, OLD_AFTER, doubts, kinds, at -> ReasonState.fine()));
+                new AttentionList.Measures(
+                        TestEdition.NOW, OLD_AFTER, doubts, kinds, at -> ReasonState.fine(), List.of()));
     }
 
     static TestBuild sound() {

@@ -26,7 +26,8 @@ class ReasonMattersTest extends AttentionCase {
                 OLD_AFTER,
                 List.of(),
                 Map.of(),
-                at -> at.line().slot() == Slot.GRAPHICS_CARD ? state : ReasonState.fine());
+                at -> at.line().slot() == Slot.GRAPHICS_CARD ? state : ReasonState.fine(),
+                List.of());
         return AttentionList.of(edition, measures).at(Gate.REASONS);
     }
 

@@ -14,6 +14,7 @@ import lowfield.server.edition.LoadedEdition;
 import lowfield.server.history.KindHistories;
 import lowfield.server.prices.SetAsidePrices;
 import lowfield.server.reasons.ReasonReadings;
+import lowfield.server.reasons.TextViews;
 import org.springframework.stereotype.Service;
 
 /** The attention list of an edition: for the desk's queue, for the checks before publishing and for the round. */
@@ -22,12 +23,14 @@ public class Attention {
     private final SetAsidePrices setAside;
     private final KindHistories kinds;
     private final ReasonReadings readings;
+    private final TextViews texts;
     private final Clock clock;
 
-    Attention(SetAsidePrices setAside, KindHistories kinds, ReasonReadings readings, Clock clock) {
+    Attention(SetAsidePrices setAside, KindHistories kinds, ReasonReadings readings, TextViews texts, Clock clock) {
         this.setAside = setAside;
         this.kinds = kinds;
         this.readings = readings;
+        this.texts = texts;
         this.clock = clock;
     }
 
@@ -49,7 +52,12 @@ public class Attention {
         return AttentionList.of(
                 edition.evaluated(),
                 new AttentionList.Measures(
-                        clock.instant(), guide.oldAfterDays(), doubts, kinds, at -> readings.state(edition, at)));
+                        clock.instant(),
+                        guide.oldAfterDays(),
+                        doubts,
+                        kinds,
+                        at -> readings.state(edition, at),
+                        texts.troubles(edition)));
     }
 
     private static Doubt doubt(SetAsidePrices.SetAside price, Money zero) {

@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import lowfield.core.attention.Matter;
+import lowfield.core.attention.TextTrouble;
 import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.fact.Fact;
@@ -131,6 +133,46 @@ public class TextViews {
                 Locale.forLanguageTag(guide.locale()), guide.money(), catalogue.names(), catalogue::find);
         var builds = about(loaded.evaluated(), of.state().place(), of.id());
         return new FigureGuard(TextProof.of(loaded.evaluated(), builds, markdown, ground)).slips(markdown);
+    }
+
+    /** What stands against publishing the texts of an edition. */
+    @Transactional(readOnly = true)
+    public List<TextTrouble> troubles(LoadedEdition loaded) {
+        return rows.of(loaded.edition().id()).stream()
+                .flatMap(t -> Stream.concat(
+                        troubles(loaded, t, "Introduction to", t.state().introduction()),
+                        troubles(loaded, t, "Verdict on", t.state().verdict())))
+                .toList();
+    }
+
+    private Stream<TextTrouble> troubles(
+            LoadedEdition loaded, TextRows.StoredText text, String which, String markdown) {
+        if (markdown.isBlank()) {
+            return Stream.empty();
+        }
+        var of = which + " " + name(loaded, text);
+        var build = about(loaded.evaluated(), text.state().place(), text.id()).stream()
+                .findFirst()
+                .map(EvaluatedBuild::id);
+        var facts = filled(loaded, text, markdown).problems().stream()
+                .map(p -> new TextTrouble(
+                        text.id() + " " + p.written(),
+                        Matter.FACT,
+                        of + " has a fact that fails",
+                        p.sentence(),
+                        build));
+        var slips = slips(loaded, text, markdown).stream()
+                .map(s -> new TextTrouble(
+                        text.id() + " " + s.key(), Matter.SLIP, of + " says " + s.said(), s.sentence(), build));
+        return Stream.concat(facts, slips);
+    }
+
+    private static String name(LoadedEdition loaded, TextRows.StoredText text) {
+        return places(loaded).stream()
+                .filter(p -> p.place() == text.state().place() && p.id().equals(text.id()))
+                .map(PlaceView::name)
+                .findFirst()
+                .orElse("something that is gone");
     }
 
     /** The builds that a text is about, the nearest first; none for the edition. */

@@ -77,6 +77,11 @@ class TextsTest {
         var introduction = written().get(0).path("introduction");
         assertThat(introduction.path("problems").get(0).path("sentence").asString())
                 .contains("{{nonsense}}");
+        var gate = world.ines
+                .get("/api/editions/" + world.edition + "/preflight")
+                .json()
+                .toString();
+        assertThat(gate).contains("Introduction to Bosun has a fact that fails", "Introduction to Bosun says 20 GB");
         assertThat(introduction.path("slips").get(0).path("sentence").asString())
                 .contains("the memory is 8 GB");
     }
