@@ -19,11 +19,11 @@ import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.core.part.Release;
 import lowfield.core.proofreading.KnownFigure;
-import lowfield.core.proofreading.PartNames;
 import lowfield.core.proofreading.ProofContext;
 import lowfield.core.proofreading.SpareRoom;
 import lowfield.core.proofreading.Subject;
 import lowfield.core.proofreading.figures.Dimension;
+import lowfield.core.proofreading.names.NameIndex;
 import lowfield.server.platform.Json;
 import tools.jackson.core.type.TypeReference;
 
@@ -105,7 +105,7 @@ record GuardScenes(Map<String, Sums> build, Map<String, Scene> scenes, Map<Strin
                         new ProofContext.Tier(
                                 (String) sums.above().get(0),
                                 Optional.of(parts.get(scene.above()).part()))),
-                new PartNames(parts.values().stream().map(Named::part).toList()));
+                new NameIndex(parts.values().stream().map(Named::part).toList()));
     }
 
     private Stream<KnownFigure> spare(Scene scene, int peak) {

@@ -40,7 +40,7 @@ public record Publication(
     /** In which documents were published before the fit and whole sentences. */
     public static final String THIRD_FORMAT = "lowfield-edition/3";
 
-    /** In which documents are published now. */
+    /** Now. */
     public static final String FORMAT = "lowfield-edition/4";
 
     public Publication {
@@ -59,7 +59,6 @@ public record Publication(
             String locale,
             String disclosure) {}
 
-    /** From one moment to another. */
     public record Span(Instant from, Instant to) {}
 
     /**

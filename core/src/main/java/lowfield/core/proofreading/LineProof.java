@@ -21,6 +21,7 @@ import lowfield.core.guide.Choice;
 import lowfield.core.money.Money;
 import lowfield.core.part.Part;
 import lowfield.core.proofreading.figures.Dimension;
+import lowfield.core.proofreading.names.NameIndex;
 import lowfield.core.total.LinePrice;
 
 /**
@@ -30,7 +31,7 @@ import lowfield.core.total.LinePrice;
  */
 public final class LineProof {
     /** What the guide is written in, and the parts on file. */
-    public record Ground(Locale locale, Currency currency, PartNames names, Function<UUID, Optional<Part>> parts) {}
+    public record Ground(Locale locale, Currency currency, NameIndex names, Function<UUID, Optional<Part>> parts) {}
 
     private static final String PART = "part:";
 

@@ -12,6 +12,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lowfield.core.proofreading.names.NameForms;
 
 /** Finds where a text names parts: by their names, whole or shortened as far as they stay apart, by tier, or by their kind. */
 final class Mentions {

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import lowfield.core.part.Kind;
+import lowfield.core.proofreading.names.NameForms;
 
 /** Finds names that begin like a part's and are none: a family with a size or suffix that no part on file has. */
 final class NameGuard {

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import lowfield.core.money.Money;
 import lowfield.core.part.Part;
+import lowfield.core.proofreading.names.NameIndex;
 
 /**
  * What a text can be held against: the parts it may be about, the first of them the choice, and the sums of its build.
@@ -21,7 +22,7 @@ public record ProofContext(
         List<Subject> subjects,
         List<KnownFigure> build,
         List<Tier> tiers,
-        PartNames catalogue) {
+        NameIndex catalogue) {
     /** A tier by the name that readers know, and what stands there in this slot. */
     public record Tier(String name, Optional<Part> part) {}
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import lowfield.core.part.Kind;
+import lowfield.core.proofreading.names.NameIndex;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -127,7 +128,7 @@ class FigureGuardTest extends ProofCase {
                 .add(Subject.Role.CHOICE, board, eur(10_000))
                 .add(Subject.Role.ELSEWHERE, drive, eur(5_000));
         var context = new ProofContext(
-                Locale.ENGLISH, EURO, parts.all(), List.of(), List.of(), new PartNames(List.of(board, drive)));
+                Locale.ENGLISH, EURO, parts.all(), List.of(), List.of(), new NameIndex(List.of(board, drive)));
         assertThat(new FigureGuard(context).slips("It has four M.2 slots and Wi-Fi."))
                 .singleElement()
                 .satisfies(s -> {

@@ -11,6 +11,7 @@ import lowfield.core.money.Money;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.core.part.Release;
+import lowfield.core.proofreading.names.NameIndex;
 
 /** A card on a line, with an alternative, a dearer card in the tier above, and a power supply beside. */
 class ProofCase {
@@ -68,7 +69,7 @@ class ProofCase {
                 List.of(
                         new ProofContext.Tier("Mate", Optional.of(MICA)),
                         new ProofContext.Tier("Skipper", Optional.of(VANE))),
-                new PartNames(List.of(MICA, BASALT, VANE, MAST)));
+                new NameIndex(List.of(MICA, BASALT, VANE, MAST)));
     }
 
     static ProofContext context() {

@@ -16,7 +16,7 @@ import lowfield.core.Lazy;
 import lowfield.core.find.Shelf;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
-import lowfield.core.proofreading.PartNames;
+import lowfield.core.proofreading.names.NameIndex;
 import lowfield.server.platform.NotFound;
 
 /** All parts at one moment, one shelf a kind, each made when it is first asked for: an immutable snapshot on the heap. */
@@ -29,7 +29,7 @@ public final class Catalogue {
     private final Map<Kind, Lazy<Shelf>> shelves;
     private final Lazy<Map<UUID, Integer>> siblings;
     private final Lazy<Set<String>> makers;
-    private final Lazy<PartNames> names;
+    private final Lazy<NameIndex> names;
 
     /** {@code merged} leads from ids that were merged to those that stay. */
     Catalogue(Collection<Part> all, Map<UUID, UUID> merged) {
@@ -46,7 +46,7 @@ public final class Catalogue {
         this.parts = parts;
         this.merged = merged;
         names = new Lazy<>(
-                () -> new PartNames(parts.values().stream().sorted(BY_NAME).toList()));
+                () -> new NameIndex(parts.values().stream().sorted(BY_NAME).toList()));
         makers = new Lazy<>(() -> parts.values().stream().map(Part::maker).collect(Collectors.toUnmodifiableSet()));
         siblings = new Lazy<>(() ->
                 parts.values().stream().collect(Collectors.groupingBy(Part::product, Collectors.summingInt(p -> 1))));
@@ -82,7 +82,7 @@ public final class Catalogue {
     }
 
     /** What its parts are called in a text. */
-    public PartNames names() {
+    public NameIndex names() {
         return names.get();
     }
 

@@ -177,92 +177,9 @@ public record LineState(
     }
 
     /** The same line but for what is changed in the draft. */
-    LineState with(Consumer<Draft> change) {
-        var draft = new Draft(this);
+    LineState with(Consumer<LineDraft> change) {
+        var draft = new LineDraft(this);
         change.accept(draft);
         return draft.done();
-    }
-
-    /** A state in the making. */
-    static final class Draft {
-        private final LineState old;
-        ChoiceState choice;
-        int quantity;
-        boolean counted;
-
-        @Nullable
-        UUID heldListing;
-
-        String heldWhy;
-        String reason;
-        String reasonFor;
-        List<OptionState> options;
-
-        @Nullable
-        UUID follows;
-
-        String note;
-        List<UUID> compared;
-
-        @Nullable
-        String place;
-
-        @Nullable
-        String meant;
-
-        @Nullable
-        OverrideForm policy;
-
-        @Nullable
-        ReasonBasis basis;
-
-        private Draft(LineState old) {
-            this.old = old;
-            choice = old.choice;
-            quantity = old.quantity;
-            counted = old.counted;
-            heldListing = old.heldListing;
-            heldWhy = old.heldWhy;
-            reason = old.reason;
-            reasonFor = old.reasonFor;
-            options = old.options;
-            follows = old.follows;
-            note = Optional.ofNullable(old.note).orElse("");
-            compared = old.comparedOf();
-            place = old.place;
-            meant = old.meant;
-            policy = old.policy;
-            basis = old.basis;
-        }
-
-        /** What a follower takes from its source in any case. */
-        void take(LineState source) {
-            choice = source.choice;
-            quantity = source.quantity;
-            heldListing = source.heldListing;
-            heldWhy = source.heldWhy;
-        }
-
-        private LineState done() {
-            return new LineState(
-                    old.build,
-                    old.slot,
-                    old.position,
-                    choice,
-                    quantity,
-                    counted,
-                    heldListing,
-                    heldWhy,
-                    reason,
-                    reasonFor,
-                    options,
-                    follows,
-                    note,
-                    compared,
-                    place,
-                    meant,
-                    policy,
-                    basis);
-        }
     }
 }

@@ -10,9 +10,9 @@ import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.edition.EvaluatedTier;
 import lowfield.core.proofreading.FigureGuard;
 import lowfield.core.proofreading.LineProof;
-import lowfield.core.proofreading.PartNames;
 import lowfield.core.proofreading.Reading;
 import lowfield.core.proofreading.ReasonState;
+import lowfield.core.proofreading.names.NameIndex;
 import lowfield.server.catalogue.Parts;
 import lowfield.server.edition.LoadedEdition;
 import lowfield.server.platform.IdleCache;
@@ -29,7 +29,7 @@ public class ReasonReadings {
     }
 
     /** Builds and names are their own identity. */
-    private record ReadFrom(UUID line, String text, List<EvaluatedBuild> builds, PartNames names) {}
+    private record ReadFrom(UUID line, String text, List<EvaluatedBuild> builds, NameIndex names) {}
 
     /** What a text says of a line, rightly and otherwise. */
     public Reading read(LoadedEdition edition, EvaluatedEdition.Place at, String text) {

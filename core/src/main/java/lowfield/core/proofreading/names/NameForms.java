@@ -1,4 +1,4 @@
-package lowfield.core.proofreading;
+package lowfield.core.proofreading.names;
 
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -12,14 +12,14 @@ import lowfield.core.proofreading.figures.UnitWords;
  * How a text calls a part: by its whole name, without its maker, without its size, by its family. "Merrowby Vane Five 8 GB"
  * is "Vane Five 8 GB", "Vane Five" and "Vane"; "8 GB" is a figure and no name.
  */
-final class NameForms {
+public final class NameForms {
     /** A word that is a name of its own: "Six", "Half" and "M.2" stand in any text. */
     private static final Pattern TELLING = Pattern.compile("\\p{Lu}[\\p{L}\\d-]{2,}");
 
     private NameForms() {}
 
     /** The whole name first. */
-    static Set<String> of(String name) {
+    public static Set<String> of(String name) {
         var words = List.of(name.split(" "));
         var all = new LinkedHashSet<String>();
         all.add(name);
@@ -30,13 +30,13 @@ final class NameForms {
     }
 
     /** The word behind the maker, where more than that and a size tells the part from its kin. */
-    static Optional<String> family(String name) {
+    public static Optional<String> family(String name) {
         var words = List.of(name.split(" "));
         return size(words) > 2 ? Optional.of(words.get(1)).filter(NameForms::isTelling) : Optional.empty();
     }
 
     /** The name without its maker and its size: "Vane Five". */
-    static String brief(String name) {
+    public static String brief(String name) {
         var words = List.of(name.split(" "));
         return String.join(" ", words.subList(Math.min(1, words.size() - 1), size(words)));
     }

@@ -1,4 +1,4 @@
-package lowfield.core.proofreading;
+package lowfield.core.proofreading.names;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -10,7 +10,7 @@ import java.util.regex.Pattern;
 import lowfield.core.part.Part;
 
 /** The names of a catalogue: which parts a text names, written whole or without their maker. */
-public final class PartNames {
+public final class NameIndex {
     private static final int MOST_NAMED = 40;
     private static final int MOST_WORDS = 6;
     /** Words that begin with a capital or a digit, one after the other. */
@@ -18,7 +18,7 @@ public final class PartNames {
 
     private final Map<String, List<Part>> byName = new HashMap<>();
 
-    public PartNames(Iterable<Part> parts) {
+    public NameIndex(Iterable<Part> parts) {
         for (var part : parts) {
             NameForms.of(part.name()).stream()
                     .filter(form -> form.contains(" "))

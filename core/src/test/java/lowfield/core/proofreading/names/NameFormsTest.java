@@ -1,4 +1,4 @@
-package lowfield.core.proofreading;
+package lowfield.core.proofreading.names;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
