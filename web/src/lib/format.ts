@@ -46,6 +46,11 @@ export class Format {
     return `${permille > 0 ? '+' : permille < 0 ? '−' : ''}${size}%`;
   }
 
+  /** Thousandths of a whole as percent. */
+  share(permille: number): string {
+    return `${(permille / 10).toLocaleString(this.locale, { maximumFractionDigits: 1 })}%`;
+  }
+
   /** A difference with its sign; none is told in words, by default as against the last edition; nothing for nothing known. */
   signed(minor: number | null | undefined, none = 'as last'): string {
     if (minor == null) return '';

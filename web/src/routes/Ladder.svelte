@@ -201,7 +201,7 @@
             </tr>
           {/each}
         </tbody>
-        {#if only.length}<Summaries columns={view.columns} />{/if}
+        {#if only.length}<Summaries columns={view.columns} {format} />{/if}
       </table>
     </div>
     {#if !only.length}<Steps steps={view.steps} warnings={view.warnings} />{/if}

@@ -36,7 +36,11 @@ public final class LadderViews {
             @Nullable Integer peakWatts,
             @Nullable Integer supplyRating,
             @Nullable Integer gamingLow,
-            @Nullable Integer gamingHigh) {}
+            @Nullable Integer gamingHigh,
+            @Nullable Long platformMinor,
+            List<SpendingView> spending) {}
+    /** The share of the total that a slot takes, in thousandths. */
+    public record SpendingView(String slot, int permille) {}
     /** All builds of an edition side by side; a sentence for each step, and for what says too little. */
     public record LadderView(
             GuideInfo guide,

@@ -11,6 +11,7 @@ import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.EvaluatedTier;
 import lowfield.core.money.Money;
 import lowfield.core.power.Draw;
+import lowfield.core.press.ShareMaker;
 import lowfield.core.total.BundleSaving;
 import lowfield.core.total.PackagePrice;
 import lowfield.server.edition.EditionLoader;
@@ -117,7 +118,13 @@ public class Tallies {
                 build.peak().watts().value().orElse(null),
                 draw.supply().map(Draw.Supply::rating).orElse(null),
                 draw.gaming().map(Draw.Watts::low).orElse(null),
-                draw.gaming().map(Draw.Watts::high).orElse(null));
+                draw.gaming().map(Draw.Watts::high).orElse(null),
+                ShareMaker.platform(build.prices(), build.plan().terms().zero())
+                        .map(Money::minor)
+                        .orElse(null),
+                ShareMaker.shares(build.prices(), build.total()).stream()
+                        .map(s -> new LadderViews.SpendingView(s.slot(), s.permille()))
+                        .toList());
     }
 
     private static int count(EvaluatedBuild build, Verdict verdict) {
