@@ -74,6 +74,7 @@ class GuideTest {
                 .json()
                 .valueStream()
                 .filter(s -> s.path("currency").asString().equals("EUR"))
+                .filter(s -> s.path("hasPrices").asBoolean())
                 .map(s -> s.path("id").asString())
                 .toList();
     }
