@@ -58,7 +58,7 @@
       </p>
       <div class="small flex justify-between gap-2 text-soft">
         {#if onnote}<input
-            class="min-w-0 flex-1 border-b border-transparent bg-transparent hover:border-hairline focus:border-moss"
+            class="min-h-6 min-w-0 flex-1 border-b border-transparent bg-transparent hover:border-hairline focus:border-moss"
             aria-label="What to say of {option.name}"
             placeholder={says}
             value={option.state.note}
@@ -71,7 +71,7 @@
       </div>
       {#if onmotive}<label class="small flex items-center gap-2 text-soft"
           >because it is <select
-            class="field min-h-0 w-auto py-0"
+            class="field min-h-6 w-auto py-0"
             aria-label="Why one would take {option.name}"
             value={option.state.motive ?? ''}
             onchange={(event) =>

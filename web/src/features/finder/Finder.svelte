@@ -200,7 +200,9 @@
         </p>{/if}
       {#if found.isError}<p role="alert" class="px-6 py-4 text-clay">{(found.error as Error).message}</p>{/if}
     </div>
-    <div class="overflow-y-auto border-l border-hairline p-5">
+    <!-- A pane that scrolls can be reached by keys. -->
+    <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+    <div class="overflow-y-auto border-l border-hairline p-5" role="group" aria-label="Against the choice" tabindex="0">
       {#if chosen}<Against candidate={chosen} {card} {format} {edition} {line} />{/if}
     </div>
   </div>

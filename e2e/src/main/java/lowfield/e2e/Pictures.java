@@ -32,17 +32,22 @@ public final class Pictures {
         try (var context = context(browser, 1280, 800, ColorScheme.LIGHT)) {
             var page = context.newPage();
             page.navigate(desk);
-            page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Sign in"))
-                    .waitFor();
-            shot(page, "sign-in");
             signIn(page);
             visit(page, GUIDE, "desk");
+            page.keyboard().press("w");
+            page.getByText("As readers see it today").first().waitFor();
+            shot(page, "words");
+            page.keyboard().press("Escape");
             page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bosun"))
                     .first()
                     .click();
             page.getByTestId("total").waitFor();
             page.getByText("Take it").first().waitFor();
             shot(page, "bench");
+            page.keyboard().press("t");
+            page.locator("svg.fit").waitFor();
+            shot(page, "fit");
+            page.keyboard().press("Escape");
             page.keyboard().press("/");
             page.locator("#candidate-0").waitFor();
             page.keyboard().press("ArrowDown");
@@ -99,8 +104,6 @@ public final class Pictures {
             var page = context.newPage();
             page.navigate(readers + "/the-tidewater-guide#tier-bosun");
             shot(page, "reader");
-            page.navigate(readers + "/the-tidewater-guide/archive");
-            shot(page, "archive");
         }
         try (var context = context(browser, 390, 844, ColorScheme.LIGHT)) {
             var page = context.newPage();

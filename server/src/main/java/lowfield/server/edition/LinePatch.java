@@ -107,7 +107,7 @@ public record LinePatch(
             line.heldWhy = held.why();
             line.reason = reason != null ? reason : old.reason();
             line.reasonFor = reason != null || confirmed ? now.key() : old.reasonFor();
-            line.options = options != null ? checked(options) : old.options();
+            line.options = options != null ? checked(options) : others(old.options(), line.choice);
             line.follows = following != null ? following.line() : letsGo() ? null : old.follows();
             line.note = note != null ? note : line.note;
             line.compared = compared != null ? sideBySide(compared) : line.compared;
@@ -116,6 +116,13 @@ public record LinePatch(
             line.policy = policy != null ? policy : line.policy;
             line.basis = meantSo != null ? old.basisOf().meaning(meantSo) : line.basis;
         });
+    }
+
+    /** An option that is taken is the choice and no option any more; what was said of it is one undo away. */
+    private static List<OptionState> others(List<OptionState> options, ChoiceState choice) {
+        return options.stream()
+                .filter(o -> o.isBeside() || !o.part().equals(choice.part()))
+                .toList();
     }
 
     /** Whether what is edited is what a following line takes from elsewhere, so that it stands alone from now on. */
