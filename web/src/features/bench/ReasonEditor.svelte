@@ -63,6 +63,9 @@
     if (!readonly && text !== known) {
       known = text;
       onsave(text);
+    } else if (text === known) {
+      // Typed away and back again: what was read of these words still stands.
+      view?.dispatch({ effects: marking(slips) });
     }
     ontyping?.(false);
   }
