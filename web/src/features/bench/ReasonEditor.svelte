@@ -63,11 +63,14 @@
     if (!readonly && text !== known) {
       known = text;
       onsave(text);
-    } else if (text === known) {
-      // Typed away and back again: what was read of these words still stands.
-      view?.dispatch({ effects: marking(slips) });
     }
     ontyping?.(false);
+  }
+
+  /** Typed away and back again: what was read of these words still stands. */
+  function pause(): void {
+    flush();
+    if (view?.state.doc.toString() === known) view.dispatch({ effects: marking(slips) });
   }
 
   /** Out of the text, so that the bench's keys are heard again. */
@@ -139,7 +142,7 @@
             if (update.transactions.some((t) => t.annotation(incomingText))) return;
             ontyping?.(true);
             clearTimeout(timer);
-            timer = setTimeout(flush, PAUSE_MS);
+            timer = setTimeout(pause, PAUSE_MS);
           }),
         ],
       }),
