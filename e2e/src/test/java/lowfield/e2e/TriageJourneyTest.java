@@ -54,9 +54,11 @@ class TriageJourneyTest {
             assertThat(page.getByText("written for another choice")).not().isVisible();
 
             wanted(theatre, "Reason of the graphics card is stale");
+            assertThat(page.getByText("Price against Hartle Mica Six")).isVisible();
             page.keyboard().press("v");
             assertThat(page.getByText("Price against Hartle Mica Six")).not().isVisible();
             wanted(theatre, "says 3600 MB/s where the data says 3400 MB/s");
+            assertThat(page.locator(".slip")).hasText("3600 MB/s");
             page.keyboard().press("r");
             assertThat(page.locator(".cm-content")).containsText("3400 MB/s");
 
