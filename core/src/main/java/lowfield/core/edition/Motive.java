@@ -7,8 +7,8 @@ import lowfield.core.offer.Condition;
 import lowfield.core.offer.Offer;
 import lowfield.core.offer.Stock;
 import lowfield.core.part.Equivalence;
-import lowfield.core.part.Exchange;
 import lowfield.core.part.Part;
+import lowfield.core.part.Replacement;
 import lowfield.core.total.LinePrice;
 
 /** Why one would take an alternative. Its name is stored. A motive is held against the data: it can pass. */
@@ -66,7 +66,7 @@ public enum Motive {
                                                 .orElseThrow()
                                                 .minor()
                                 && isWhole(sides)
-                                && !Exchange.of(sides.now(), sides.other())
+                                && !Replacement.of(sides.now(), sides.other())
                                         .gains()
                                         .isEmpty());
             case IN_STOCK -> Optional.of(isInStock(sides.otherPrice()) && !isInStock(sides.nowPrice()));

@@ -10,8 +10,8 @@ import lowfield.core.edition.EvaluatedLine;
 import lowfield.core.edition.EvaluatedTier;
 import lowfield.core.guide.Slot;
 import lowfield.core.money.Money;
-import lowfield.core.part.Exchange;
 import lowfield.core.part.Part;
+import lowfield.core.part.Replacement;
 
 /**
  * From one tier's main build to the next: what is shared, what changes, what it costs and what that buys, in the figures that
@@ -35,7 +35,7 @@ public record LadderStep(
     public record Change(
             Slot slot, Part before, Part after, List<String> gains, List<String> losses, List<String> others) {
         static Change of(Slot slot, Part before, Part after) {
-            var exchange = Exchange.of(before, after);
+            var exchange = Replacement.of(before, after);
             return new Change(slot, before, after, exchange.gains(), exchange.losses(), exchange.changes());
         }
     }

@@ -12,7 +12,7 @@ import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.EvaluatedBuild.EvaluatedOption;
 import lowfield.core.edition.EvaluatedLine;
 import lowfield.core.money.Money;
-import lowfield.core.part.Exchange;
+import lowfield.core.part.Replacement;
 
 /**
  * What a reader with so much more to spend would change, or what to change to save so much: the best of all sets of at most
@@ -87,12 +87,12 @@ public record MoneyAdvice(Money limit, List<Change> changes, Money difference, L
                             : name + " instead of " + line.choice().label());
         }
 
-        Optional<Exchange> exchange() {
+        Optional<Replacement> exchange() {
             return option.option().adds()
                     ? Optional.empty()
                     : line.choice()
                             .part()
-                            .map(p -> Exchange.of(p, option.option().part()));
+                            .map(p -> Replacement.of(p, option.option().part()));
         }
     }
 
@@ -135,11 +135,11 @@ public record MoneyAdvice(Money limit, List<Change> changes, Money difference, L
             with.ifPresent(sum -> candidates.add(new Candidate(
                     taken.stream().map(Offered::change).toList(),
                     sum.minus(total),
-                    said(taken, Exchange::gains),
-                    said(taken, Exchange::losses))));
+                    said(taken, Replacement::gains),
+                    said(taken, Replacement::losses))));
         }
 
-        private static List<String> said(List<Offered> taken, Function<Exchange, List<String>> which) {
+        private static List<String> said(List<Offered> taken, Function<Replacement, List<String>> which) {
             return taken.stream()
                     .flatMap(o -> o.exchange().stream())
                     .flatMap(e -> which.apply(e).stream())

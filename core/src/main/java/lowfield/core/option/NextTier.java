@@ -11,8 +11,8 @@ import lowfield.core.edition.EvaluatedTier;
 import lowfield.core.find.CandidateImpact;
 import lowfield.core.guide.Slot;
 import lowfield.core.money.Money;
-import lowfield.core.part.Exchange;
 import lowfield.core.part.Part;
+import lowfield.core.part.Replacement;
 
 /**
  * An upgrade against simply taking the next tier: where the upgraded build costs as much as that tier's main build, which of
@@ -51,7 +51,7 @@ public record NextTier(String name, Money by, List<String> ahead, List<String> b
                 var here = line.id().equals(at.line().id())
                         ? Optional.of(impact.part())
                         : line.choice().part();
-                here.flatMap(h -> there(upper, line, h).map(t -> Exchange.of(h, t)))
+                here.flatMap(h -> there(upper, line, h).map(t -> Replacement.of(h, t)))
                         .ifPresent(exchange -> {
                             var slot = " (" + Text.inSentence(line.slot().label()) + ")";
                             exchange.gains().forEach(g -> ahead.add(g + slot));

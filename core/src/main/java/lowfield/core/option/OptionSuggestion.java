@@ -14,8 +14,8 @@ import lowfield.core.edition.EvaluatedLine;
 import lowfield.core.edition.Motive;
 import lowfield.core.edition.Option;
 import lowfield.core.find.CandidateImpact;
-import lowfield.core.part.Exchange;
 import lowfield.core.part.Part;
+import lowfield.core.part.Replacement;
 import lowfield.core.total.LinePrice;
 
 /**
@@ -24,7 +24,7 @@ import lowfield.core.total.LinePrice;
  * @param motive why one would take it; absent for an upgrade, which brings what it gains
  */
 public record OptionSuggestion(
-        Option.Purpose purpose, Optional<Motive> motive, CandidateImpact impact, Exchange exchange) {
+        Option.Purpose purpose, Optional<Motive> motive, CandidateImpact impact, Replacement exchange) {
     /** So many candidates are tried in full for each motive. */
     private static final int TRIED = 4;
     /** An upgrade may cost so much more than the choice. */
@@ -114,7 +114,7 @@ public record OptionSuggestion(
             others.stream()
                     .filter(p -> isNew(p.part())
                             && dearer(p).filter(d -> d > 0 && isAffordable(d)).isPresent())
-                    .filter(p -> !Exchange.of(now, p.part()).gains().isEmpty())
+                    .filter(p -> !Replacement.of(now, p.part()).gains().isEmpty())
                     .limit(3L * TRIED)
                     .map(p -> tried(p, Option.Purpose.UPGRADE, Optional.empty()))
                     .filter(OptionSuggestion::isSound)
@@ -143,7 +143,7 @@ public record OptionSuggestion(
 
         private OptionSuggestion tried(Priced other, Option.Purpose purpose, Optional<Motive> motive) {
             return new OptionSuggestion(
-                    purpose, motive, build.impacts(line.id()).of(other.part()), Exchange.of(now, other.part()));
+                    purpose, motive, build.impacts(line.id()).of(other.part()), Replacement.of(now, other.part()));
         }
     }
 

@@ -17,8 +17,8 @@ import lowfield.core.offer.Estimate;
 import lowfield.core.offer.Offer;
 import lowfield.core.option.NextTier;
 import lowfield.core.part.Comparison;
-import lowfield.core.part.Exchange;
 import lowfield.core.part.Part;
+import lowfield.core.part.Replacement;
 import lowfield.core.total.LinePrice;
 
 /** Makes what the document says of a build's lines, with their alternatives and upgrades. */
@@ -166,8 +166,8 @@ final class LineMaker {
 
     private PublishedWorth worth(EvaluatedLine line, CandidateImpact impact, Option option) {
         var exchange = option.adds()
-                ? Optional.<Exchange>empty()
-                : line.choice().part().map(now -> Exchange.of(now, impact.part()));
+                ? Optional.<Replacement>empty()
+                : line.choice().part().map(now -> Replacement.of(now, impact.part()));
         var isHidden = prices.hides() || prices.tells(changed(line, impact, option));
         return new PublishedWorth(
                 option.motive().map(Motive::word).orElse(""),
@@ -176,7 +176,7 @@ final class LineMaker {
                 exchange.map(e -> Stream.concat(e.changes().stream(), e.gains().stream())
                                 .toList())
                         .orElse(List.of()),
-                exchange.map(Exchange::losses).orElse(List.of()),
+                exchange.map(Replacement::losses).orElse(List.of()),
                 isHidden || hides(tierAbove()) ? "" : nextTier(line, impact));
     }
 

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import lowfield.core.proofreading.figures.Dimension;
-import lowfield.core.proofreading.figures.Span;
+import lowfield.core.proofreading.figures.Stretch;
 import lowfield.core.reason.ReasonBasis;
 
 /** Reads what a text relies on: the figures it says rightly, and how the price stands against each part it is compared with. */
@@ -38,7 +38,7 @@ final class ClaimReader {
                 .flatMap(ClaimReader::price)
                 .ifPresent(p -> all.add(new ReasonBasis.Claim(
                         ReasonBasis.Claim.OWN_PRICE, "price", p.value().toPlainString(), p.said())));
-        for (var sentence : Span.sentences(text)) {
+        for (var sentence : Stretch.sentences(text)) {
             if (OF_PRICES.matcher(sentence.of(text)).find()) {
                 named.stream()
                         .filter(m -> sentence.holds(m.start()) && m.sort() == Mention.Sort.NAME)

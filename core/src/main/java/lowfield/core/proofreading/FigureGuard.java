@@ -8,7 +8,7 @@ import java.util.stream.Stream;
 import lowfield.core.proofreading.figures.CountNouns;
 import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.figures.FigureFinder;
-import lowfield.core.proofreading.figures.Span;
+import lowfield.core.proofreading.figures.Stretch;
 import lowfield.core.proofreading.figures.WrittenFigure;
 import lowfield.core.reason.ReasonBasis;
 
@@ -57,7 +57,7 @@ public final class FigureGuard {
         var claims = new ArrayList<>(claimReader.prices(stated, named));
         var before = LastNamed.none();
         var found = figures.in(bare);
-        for (var sentence : Span.sentences(bare)) {
+        for (var sentence : Stretch.sentences(bare)) {
             for (var clause : sentence.clauses(bare)) {
                 for (var figure : found) {
                     if (clause.holds(figure.start())) {

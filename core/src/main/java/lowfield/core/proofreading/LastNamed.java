@@ -3,7 +3,7 @@ package lowfield.core.proofreading;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import lowfield.core.proofreading.figures.Span;
+import lowfield.core.proofreading.figures.Stretch;
 
 /**
  * What the sentences before were about: "It draws 175 W" is about what the last sentence began with.
@@ -25,7 +25,7 @@ record LastNamed(Optional<Mention> mention, boolean isLead) {
     }
 
     /** After one more sentence. */
-    LastNamed after(Span sentence, String text, List<Mention> named) {
+    LastNamed after(Stretch sentence, String text, List<Mention> named) {
         var front = named.stream()
                 .filter(m -> sentence.holds(m.start()) && Passage.isStrong(m))
                 .filter(m -> !Topic.isCompared(text, sentence.start(), m))

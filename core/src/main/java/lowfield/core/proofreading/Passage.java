@@ -3,11 +3,11 @@ package lowfield.core.proofreading;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import lowfield.core.proofreading.figures.Span;
+import lowfield.core.proofreading.figures.Stretch;
 import lowfield.core.proofreading.figures.WrittenFigure;
 
 /** A figure with what stands around it: its sentence, its clause, and the parts that are named there. */
-record Passage(String text, WrittenFigure figure, Span sentence, Span clause, List<Mention> mentions) {
+record Passage(String text, WrittenFigure figure, Stretch sentence, Stretch clause, List<Mention> mentions) {
     /** The clause up to the figure, in small letters. */
     String before() {
         return text.substring(clause.start(), Math.max(clause.start(), figure.start()))

@@ -6,7 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import lowfield.core.proofreading.figures.Span;
+import lowfield.core.proofreading.figures.Stretch;
 
 /** Holds claims of relation against the data: "cheaper than", "twice the price of", "half the memory". */
 final class RelationGuard {
@@ -38,12 +38,12 @@ final class RelationGuard {
         this.context = context;
     }
 
-    List<Slip> slips(String text, Span clause, List<Mention> named) {
+    List<Slip> slips(String text, Stretch clause, List<Mention> named) {
         return Stream.concat(than(text, clause, named).stream(), times(text, clause, named).stream())
                 .toList();
     }
 
-    private List<Slip> than(String text, Span clause, List<Mention> named) {
+    private List<Slip> than(String text, Stretch clause, List<Mention> named) {
         var all = new ArrayList<Slip>();
         var found = THAN.matcher(text).region(clause.start(), clause.end()).useTransparentBounds(true);
         while (found.find()) {
@@ -77,7 +77,7 @@ final class RelationGuard {
         return all;
     }
 
-    private List<Slip> times(String text, Span clause, List<Mention> named) {
+    private List<Slip> times(String text, Stretch clause, List<Mention> named) {
         var all = new ArrayList<Slip>();
         var found = TIMES.matcher(text).region(clause.start(), clause.end()).useTransparentBounds(true);
         while (found.find()) {
@@ -129,7 +129,7 @@ final class RelationGuard {
         return mention.subjects().size() == 1;
     }
 
-    private Optional<Subject> who(Span clause, List<Mention> named, int before) {
+    private Optional<Subject> who(Stretch clause, List<Mention> named, int before) {
         return named.stream()
                 .filter(m -> m.sort() == Mention.Sort.NAME && isOne(m) && clause.holds(m.start()) && m.end() <= before)
                 .findFirst()

@@ -21,9 +21,21 @@ public record Slip(
         Optional<String> right,
         Optional<String> fact,
         String sentence) {
+    /** What stands in a key between the words and what they were held against. */
+    private static final String BEHIND = " | ";
+
     /** With the words as the author wrote them, names and all. */
     Slip in(String text) {
         return new Slip(start, end, text.substring(start, end), about, right, fact, sentence);
+    }
+
+    /** Whether the words that a key binds still stand in a text. */
+    public static boolean stands(String key, String text) {
+        return plain(text).contains(key.substring(0, Math.max(0, key.lastIndexOf(BEHIND))));
+    }
+
+    private static String plain(String words) {
+        return words.toLowerCase(Locale.ROOT).replaceAll("\\s+", " ").strip();
     }
 
     /** "16 GB where the data says 12 GB". */
@@ -33,6 +45,6 @@ public record Slip(
 
     /** As it is stored where the author says "meant so": it binds these words to what they were held against. */
     public String key() {
-        return written.toLowerCase(Locale.ROOT).replaceAll("\\s+", " ").strip() + " | " + about;
+        return plain(written) + BEHIND + about;
     }
 }

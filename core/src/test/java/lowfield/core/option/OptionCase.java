@@ -4,15 +4,14 @@ import static lowfield.core.edition.TestEdition.eur;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import lowfield.core.check.TestBuild;
 import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.edition.EvaluatedLine;
-import lowfield.core.edition.LinePlan;
 import lowfield.core.edition.Motive;
 import lowfield.core.edition.Option;
 import lowfield.core.edition.TestEdition;
+import lowfield.core.edition.TestLines;
 import lowfield.core.guide.Band;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Slot;
@@ -34,23 +33,7 @@ class OptionCase {
 
     /** The lines of cards offer these beside them. */
     static TestEdition offering(TestEdition edition, Option... options) {
-        return edition.planning(l -> l.slot() == Slot.GRAPHICS_CARD ? offering(l, List.of(options)) : l);
-    }
-
-    private static LinePlan offering(LinePlan line, List<Option> options) {
-        return new LinePlan(
-                line.id(),
-                line.slot(),
-                line.choice(),
-                line.quantity(),
-                line.isCounted(),
-                line.place(),
-                line.meant(),
-                line.held(),
-                line.reason(),
-                options,
-                List.of(),
-                Optional.<UUID>empty());
+        return edition.planning(l -> l.slot() == Slot.GRAPHICS_CARD ? TestLines.offering(l, options) : l);
     }
 
     static Option alternative(Part part, Motive motive) {

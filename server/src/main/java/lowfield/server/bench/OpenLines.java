@@ -14,7 +14,7 @@ import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
 import lowfield.core.option.NextTier;
 import lowfield.core.option.OptionProblem;
-import lowfield.core.part.Exchange;
+import lowfield.core.part.Replacement;
 import lowfield.core.power.Draw;
 import lowfield.server.edition.OptionState;
 
@@ -38,8 +38,8 @@ final class OpenLines {
         var taken = impact.forced().stream()
                 .reduce(taking(build.build(), line, option.option()), OpenLines::with, (a, b) -> b);
         var exchange = option.option().adds()
-                ? Optional.<Exchange>empty()
-                : at.line().choice().part().map(now -> Exchange.of(now, impact.part()));
+                ? Optional.<Replacement>empty()
+                : at.line().choice().part().map(now -> Replacement.of(now, impact.part()));
         return new Views.OptionView(
                 OptionState.of(option.option()),
                 impact.part().fullName(),
@@ -52,13 +52,13 @@ final class OpenLines {
                 ViewMaker.forced(impact),
                 ViewMaker.trouble(impact),
                 exchange.map(OpenLines::gains).orElse(List.of()),
-                exchange.map(Exchange::losses).orElse(List.of()),
+                exchange.map(Replacement::losses).orElse(List.of()),
                 OptionProblem.of(at.line(), option).map(OptionProblem::why).toList(),
                 NextTier.of(edition, at, impact).map(NextTier::said).orElse(null));
     }
 
     /** What is merely other first. */
-    private static List<String> gains(Exchange exchange) {
+    private static List<String> gains(Replacement exchange) {
         return Stream.concat(exchange.changes().stream(), exchange.gains().stream())
                 .toList();
     }

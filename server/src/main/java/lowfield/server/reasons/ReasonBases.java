@@ -1,7 +1,7 @@
 package lowfield.server.reasons;
 
-import java.util.Locale;
 import java.util.UUID;
+import lowfield.core.proofreading.Slip;
 import lowfield.core.reason.ReasonBasis;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LineState;
@@ -21,9 +21,8 @@ public class ReasonBases {
     /** The basis of the reason that a line has now. */
     public ReasonBasis of(UUID edition, UUID line, LineState about) {
         var loaded = editions.load(edition);
-        var words = about.reason().toLowerCase(Locale.ROOT);
         var meant = about.basisOf().meant().stream()
-                .filter(key -> words.contains(key.substring(0, Math.max(0, key.lastIndexOf(" | ")))))
+                .filter(key -> Slip.stands(key, about.reason()))
                 .toList();
         return loaded.evaluated()
                 .place(line)

@@ -5,31 +5,31 @@ import java.util.List;
 import java.util.regex.Pattern;
 
 /** A stretch of a text. */
-public record Span(int start, int end) {
+public record Stretch(int start, int end) {
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.!?])[)\"”*_]*\\s+|\\n+");
     private static final Pattern CLAUSE = Pattern.compile(
             ";|—| – |: |, (?=but|where|so |while|since|which|because|though|and (?:it|the|ours|this|you|we|i)\\b|(?:ours|it|the|this)\\b)"
                     + "| (?=but |and (?:it|ours|this) )",
             Pattern.CASE_INSENSITIVE);
 
-    public static List<Span> sentences(String text) {
-        return split(text, new Span(0, text.length()), SENTENCE);
+    public static List<Stretch> sentences(String text) {
+        return split(text, new Stretch(0, text.length()), SENTENCE);
     }
 
     /** The clauses of a sentence, as far as words and stops tell them apart. */
-    public List<Span> clauses(String text) {
+    public List<Stretch> clauses(String text) {
         return split(text, this, CLAUSE);
     }
 
-    private static List<Span> split(String text, Span whole, Pattern at) {
-        var all = new ArrayList<Span>();
+    private static List<Stretch> split(String text, Stretch whole, Pattern at) {
+        var all = new ArrayList<Stretch>();
         var matcher = at.matcher(text).region(whole.start(), whole.end()).useTransparentBounds(true);
         var from = whole.start();
         while (matcher.find()) {
-            all.add(new Span(from, matcher.start() == matcher.end() ? matcher.start() : matcher.end()));
+            all.add(new Stretch(from, matcher.start() == matcher.end() ? matcher.start() : matcher.end()));
             from = matcher.end();
         }
-        all.add(new Span(from, whole.end()));
+        all.add(new Stretch(from, whole.end()));
         return all;
     }
 

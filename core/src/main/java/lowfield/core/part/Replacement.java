@@ -10,17 +10,17 @@ import java.util.Optional;
  * @param losses the same the other way
  * @param changes what is neither more nor less: "Vane Six instead of Vane Five"
  */
-public record Exchange(List<String> gains, List<String> losses, List<String> changes) {
-    public Exchange {
+public record Replacement(List<String> gains, List<String> losses, List<String> changes) {
+    public Replacement {
         gains = List.copyOf(gains);
         losses = List.copyOf(losses);
         changes = List.copyOf(changes);
     }
 
-    public static Exchange of(Part before, Part after) {
+    public static Replacement of(Part before, Part after) {
         var lost = Equivalence.of(before, after).losses();
         var won = Equivalence.of(after, before).losses();
-        return new Exchange(
+        return new Replacement(
                 won.stream()
                         .filter(w -> !isIn(lost, w.field()))
                         .map(w -> w.now()
@@ -29,11 +29,11 @@ public record Exchange(List<String> gains, List<String> losses, List<String> cha
                         .toList(),
                 lost.stream()
                         .filter(l -> !isIn(won, l.field()))
-                        .map(Exchange::said)
+                        .map(Replacement::said)
                         .toList(),
                 lost.stream()
                         .filter(l -> isIn(won, l.field()))
-                        .map(Exchange::other)
+                        .map(Replacement::other)
                         .toList());
     }
 
