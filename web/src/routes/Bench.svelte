@@ -9,6 +9,7 @@
   import BuildTabs from '$features/bench/BuildTabs.svelte';
   import { OpenDialogs } from '$features/bench/dialogs.svelte';
   import { withBundle } from '$features/bench/extras.svelte';
+  import { reasonKeys } from '$features/bench/reasonKeys';
   import { matterOf } from '$features/bench/reasons.svelte';
   import LineDesk from '$features/bench/LineDesk.svelte';
   import Spine from '$features/bench/Spine.svelte';
@@ -125,9 +126,6 @@
       })
     ).data;
 
-  const standing = $derived(line && bench.reasons.of(line.id));
-  const slip = $derived(standing?.slips[0]);
-
   /** Goes to the reason behind this one in the queue of those that want the author; from the last to the first. */
   async function nextReason(): Promise<void> {
     const { data: wanted = [] } = await api.GET('/api/editions/{edition}/reasons', { params: { path: { edition } } });
@@ -164,27 +162,8 @@
             { key: 'e', label: 'Choose something that is no part', run: () => (dialogs.other = true) },
             { key: 'a', label: 'Add an alternative', run: () => dialogs.find('ALTERNATIVE') },
             { key: 'g', label: 'Add an upgrade', run: () => dialogs.find('UPGRADE') },
-            {
-              key: 'v',
-              label: 'The reason still holds',
-              run: () => line && matterOf(line, standing) && void bench.edit(line.id, { confirmReason: true }),
-            },
+            ...(line ? reasonKeys(bench, line) : []),
             { key: 'q', label: 'The next reason to look at', run: () => void nextReason() },
-            ...(slip && line
-              ? [
-                  {
-                    key: 'r',
-                    label: 'Write the right figure',
-                    run: () => slip.right && void bench.mend(line.id, slip, slip.right),
-                  },
-                  {
-                    key: 'd',
-                    label: 'Put the fact there',
-                    run: () => slip.fact && void bench.mend(line.id, slip, slip.fact),
-                  },
-                  { key: 'm', label: 'It is meant so', run: () => void bench.edit(line.id, { meantSo: slip.key }) },
-                ]
-              : []),
             { key: 'w', label: 'Write the reason', run: () => desk?.write() },
             { key: 'b', label: 'Name, note and place of this build', run: () => (dialogs.whole = true) },
             { key: 'x', label: 'Discounts, surcharges and package prices', run: () => (dialogs.extras = true) },

@@ -36,14 +36,17 @@ public class ReasonReadings {
         if (text.isBlank()) {
             return Reading.nothing();
         }
+        var ground = ground(edition);
+        var from = new ReadFrom(at.line().id(), text, around(edition.evaluated(), at), ground.names());
+        return known.get(from, f -> new FigureGuard(LineProof.of(edition.evaluated(), at, text, ground)).read(text));
+    }
+
+    /** What every text of an edition is held against beside its builds. */
+    LineProof.Ground ground(LoadedEdition edition) {
         var catalogue = parts.catalogue();
         var guide = edition.guide();
-        var from = new ReadFrom(at.line().id(), text, around(edition.evaluated(), at), catalogue.names());
-        return known.get(from, f -> {
-            var ground = new LineProof.Ground(
-                    Locale.forLanguageTag(guide.locale()), guide.money(), catalogue.names(), catalogue::find);
-            return new FigureGuard(LineProof.of(edition.evaluated(), at, text, ground)).read(text);
-        });
+        return new LineProof.Ground(
+                Locale.forLanguageTag(guide.locale()), guide.money(), catalogue.names(), catalogue::find);
     }
 
     /** How the reason of a line stands. */

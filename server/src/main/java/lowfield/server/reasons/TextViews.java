@@ -1,7 +1,6 @@
 package lowfield.server.reasons;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -15,10 +14,8 @@ import lowfield.core.fact.FactProblem;
 import lowfield.core.fact.FilledReason;
 import lowfield.core.fact.TextFacts;
 import lowfield.core.proofreading.FigureGuard;
-import lowfield.core.proofreading.LineProof;
 import lowfield.core.proofreading.Slip;
 import lowfield.core.proofreading.TextProof;
-import lowfield.server.catalogue.Parts;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LoadedEdition;
 import lowfield.server.edition.TextRows;
@@ -32,12 +29,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class TextViews {
     private final EditionLoader editions;
     private final TextRows rows;
-    private final Parts parts;
+    private final ReasonReadings readings;
 
-    TextViews(EditionLoader editions, TextRows rows, Parts parts) {
+    TextViews(EditionLoader editions, TextRows rows, ReasonReadings readings) {
         this.editions = editions;
         this.rows = rows;
-        this.parts = parts;
+        this.readings = readings;
     }
 
     /** A text as it is written, with what of it does not hold. */
@@ -127,12 +124,9 @@ public class TextViews {
         if (markdown.isBlank()) {
             return List.of();
         }
-        var guide = loaded.guide();
-        var catalogue = parts.catalogue();
-        var ground = new LineProof.Ground(
-                Locale.forLanguageTag(guide.locale()), guide.money(), catalogue.names(), catalogue::find);
         var builds = about(loaded.evaluated(), of.state().place(), of.id());
-        return new FigureGuard(TextProof.of(loaded.evaluated(), builds, markdown, ground)).slips(markdown);
+        return new FigureGuard(TextProof.of(loaded.evaluated(), builds, markdown, readings.ground(loaded)))
+                .slips(markdown);
     }
 
     /** What stands against publishing the texts of an edition. */
