@@ -71,7 +71,7 @@ final class GuardMeasure {
     }
 
     private static void read(GuardScenes scenes, Sample sample, Score score, List<String> shown) {
-        var guard = new FigureGuard(scenes.context(sample.scene()));
+        var guard = new FigureGuard(scenes.context(sample.scene(), sample.text()));
         var start = System.nanoTime();
         var slips = guard.slips(sample.text());
         score.nanos += System.nanoTime() - start;

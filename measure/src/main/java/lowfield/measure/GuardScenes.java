@@ -78,7 +78,8 @@ record GuardScenes(Map<String, Sums> build, Map<String, Scene> scenes, Map<Strin
         }
     }
 
-    ProofContext context(String name) {
+    /** With the parts that a text names beside. */
+    ProofContext context(String name, String text) {
         var scene = scenes.get(name);
         var sums = build.get(scene.build());
         var of = new ProofContext.Parts();
@@ -91,6 +92,8 @@ record GuardScenes(Map<String, Sums> build, Map<String, Scene> scenes, Map<Strin
         var last = scene.last().split(":");
         of.add(Subject.Role.LAST, parts.get(last[0]).part(), Optional.of(new Money(Long.parseLong(last[1]), EURO)));
         scene.lines().forEach(p -> add(of, Subject.Role.ELSEWHERE, p));
+        var names = new NameIndex(parts.values().stream().map(Named::part).toList());
+        names.in(text).forEach(p -> of.add(Subject.Role.NAMED, p, price(p)));
         return new ProofContext(
                 Locale.forLanguageTag("en-IE"),
                 EURO,
@@ -105,7 +108,14 @@ record GuardScenes(Map<String, Sums> build, Map<String, Scene> scenes, Map<Strin
                         new ProofContext.Tier(
                                 (String) sums.above().get(0),
                                 Optional.of(parts.get(scene.above()).part()))),
-                new NameIndex(parts.values().stream().map(Named::part).toList()));
+                names);
+    }
+
+    private Optional<Money> price(Part part) {
+        return parts.values().stream()
+                .filter(n -> n.name().equals(part.name()))
+                .findFirst()
+                .flatMap(Named::money);
     }
 
     private Stream<KnownFigure> spare(Scene scene, int peak) {

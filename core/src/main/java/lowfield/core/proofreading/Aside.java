@@ -7,6 +7,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lowfield.core.proofreading.figures.Dimension;
+import lowfield.core.proofreading.figures.FigureWords;
 
 /**
  * Tells a figure that is about something that we hold no data of: "a 900 W heater", "I paid 230 EUR", "leave 10 cm behind it".
@@ -16,16 +17,21 @@ final class Aside {
     private static final Pattern SELF = Pattern.compile(
             "(?<![\\p{L}])(i|we|my|mine|me|us|reader|readers|friend|friend['’]s|somebody|people)(?![\\p{L}])");
     private static final Pattern ORDER = Pattern.compile(
-            "^\\W*(leave|keep|wait|sit|stand|move|copy|mount|set up|use|set|turn|count|buy|do not|do|don['’]t|sleep|test|unplug|install|calibrate|aim|back|clone|let|mind|give|dust|add|measure|plan)(?![\\p{L}])");
+            "^\\W*(leave|keep|wait|sit|stand|move|copy|mount|set up|use|set|turn|count|buy|do not|do|don['’]t|sleep|test|unplug|install|calibrate|aim|back|clone|let|mind|give|dust|add|measure|plan|take out|remove)(?![\\p{L}])");
     private static final Pattern WHO = Pattern.compile("^\\W*(?:who|whoever|those|anyone|nobody|everyone)(?![\\p{L}])");
-    private static final Pattern DOING = Pattern.compile("^\\W*\\p{L}{3,}ing(?![\\p{L}])");
-    private static final Pattern THERE_ARE = Pattern.compile("(?<![\\p{L}])there are(?![\\p{L}])");
+    private static final Pattern DOING = Pattern.compile("^\\W*(?!reading|writing)\\p{L}{3,}ing(?![\\p{L}])");
     private static final Pattern ELSEWHERE =
             Pattern.compile("^ (?:away )?(?:from|to|behind) (?:the|a|your|my) ([\\p{L}-]+)");
     private static final Pattern USED_ONE = Pattern.compile(
             "(?<![\\p{L}])(?:an?|some) (?:used|second-hand|old|cheap|cheaper|better|good|new) ones?(?![\\p{L}])");
     private static final Pattern YOU_COULD = Pattern.compile(
             "(?<![\\p{L}])you (?:could|can|might|may|should) (?:add|spend|pay|put|save up)(?![\\p{L}])");
+    /** What is not now and not in the last edition. */
+    private static final Pattern OTHER_TIME = Pattern.compile(
+            "(?<![\\p{L}])(?:expect|expects|next year['’]s|some day|abroad|until (?:20\\d\\d|then|spring|summer|autumn|winter|may|march)|years? ago|for years|later|sell|sold|(?:in|by) (?:spring|summer|autumn|winter|20\\d\\d)|last (?:year|summer|winter|spring|autumn)|when it came out|at launch)(?![\\p{L}])");
+    /** "We take", "we pay": what an author chose. */
+    private static final Pattern OF_THE_CHOICE = Pattern.compile(
+            "(?<![\\p{L}])(?:i|we) (?:take|pay|choose|chose|spend|recommend|have chosen|get)(?![\\p{L}])");
     private static final Pattern BOUND = Pattern.compile(
             "(under|below|over|above|less than|more than|at least|nearer to|nothing for|up from) (?:about )?$");
     private static final Pattern ARTICLE =
@@ -35,31 +41,43 @@ final class Aside {
     private static final Pattern SOME_PART = Pattern.compile("parts?|ones?|versions?|models?|sibling|variant");
 
     private static final Pattern FIRST_NOUN = Pattern.compile(
-            "^\\W*(?:(?:and|but|where|because|since|while|so|at|on|for|in|with|of|from|if|now|then|here|today|still|also|even|only|sometimes) )*(a|an|one(?! (?:terabyte|gigabyte|year|core|slot|plug|fan|port))|the|your|his|her|some|most|old|every|any)\\s+((?:[\\p{L}0-9•-]+\\s+){0,2}[\\p{L}•-]+)");
+            "^\\W*(?:(?:and|but|where|because|since|while|so|if|now|then|here|today|still|also|even|only|sometimes) )*(a|an|my|our|one(?! (?:terabyte|gigabyte|year|core|slot|plug|fan|port))|the|your|his|her|some|most|old|every|any)\\s+((?:[\\p{L}•-]+\\s+){0,2}[\\p{L}•-]+)");
     private static final Pattern OF_BEFORE = Pattern.compile("(an?|the|my|your|one)?\\s*([\\p{L}•-]+) of (?:up to )?$");
     private static final Pattern OF_AFTER = Pattern.compile("^ of ([\\p{L}-]+)(?: ([\\p{L}-]+))?");
     private static final Pattern NEXT_WORD = Pattern.compile("^[ -]([\\p{L}•-]+)(?: ([\\p{L}•-]+))?");
+    private static final Pattern OF_THE_SUM =
+            Pattern.compile("^ of (?:the|its|our|your|this|what|all|every)");
+    private static final Pattern SHARE_BEFORE =
+            Pattern.compile("(?:share|budget|total|sum|takes|costs)(?: is| of|,)? (?:about )?$");
+    private static final Pattern LAST_NOUN = Pattern.compile(
+            "(?<![\\p{L}-])(?:a|an|the|my|your|our|his|her|this|that|some) ([\\p{L}•-]+(?: [\\p{L}•-]+)?)");
+    private static final Pattern PART_OF = Pattern.compile("(?:half|third|quarter|most) of $");
+    private static final Pattern COME_FROM =
+            Pattern.compile("(?<![\\p{L}])(?:come|comes|coming|upgrade|upgrading) from $");
+    /** "With a card of 300 W", "for cards above": any such, not the one that stands there. */
+    private static final Pattern ANY_SUCH =
+            Pattern.compile("(?<![\\p{L}])(?:with|for|if|only|any|than) (?:an? )?[\\p{L}]+ (?:of|above|under|over|with) $");
+    private static final Pattern TO_SPARE = Pattern.compile("^ (?:to spare|stays? free)");
     private static final Pattern RATE =
-            Pattern.compile("^ (?:a|an|per|each|every) (?:second|minute|hour|day|week|month|year|piece)");
-    private static final Pattern NOUN_BEFORE = Pattern.compile("(?:^|[^\\p{L}])(?:a|an|the|my|your) ([\\p{L}•-]+) $");
+            Pattern.compile("^ (?:a|an|per|each|every) (?:second|minute|hour|day|week|month|year|piece)(?! ago)");
+    private static final Pattern NOUN_BEFORE = Pattern.compile("(?:^|[^\\p{L}-])(?:a|an|the|my|your|our) ([\\p{L}•-]+) $");
     private static final Pattern MINE_AFTER = Pattern.compile("^[^.,;:]{0,16}(?<![\\p{L}])(my|mine)(?![\\p{L}])");
-    private static final Pattern MANY = Pattern.compile("^\\W*([\\p{L}]{3,}s) (?!of)");
-    private static final Pattern WARRANTY = Pattern.compile("warrant|guarantee");
+    private static final Pattern MANY = Pattern.compile("^[^\\p{L}\\d•]*([\\p{L}]{3,}s) (?!of)");
 
     /** Words behind a figure that are no thing of their own. */
     private static final Set<String> NO_NOUN = set("""
             ours theirs yours its this his hers always less plus thus yes has does goes costs takes keeps draws needs runs unless perhaps besides towards nowadays of and or in is are with for more less at by to from on as it but than the a an long high wide deep
             thick tall dearer cheaper longer shorter higher lower quieter louder faster slower short today now
             here last this you we was will would can has have keeps leaves leave free apart each together
-            instead too that which where when there so not only per because while since against above below over
+            instead too that which where when there so not only per are two both because while since against above below over
             under through without remain stay stays fit fits does do did no if were""");
 
     /** Words of the work that a sentence can begin with and still be about what stands on the line. */
     private static final Set<String> OF_THE_WORK = set("""
-            price prices cost total build budget sum step difference rest maker warranty power draw spikes spike
+            machine price prices cost total build budget sum step difference rest maker warranty power draw spikes spike
             peak share noise size clock speed cache length height width depth weight tier half third quarter
-            fifth tenth hundred thousand plug plugs room latency profile choice part one bigger cheaper dearer
-            same shop endurance capacity radiator module modules whole only warranties memory cores threads
+            fifth tenth hundred thousand plug plugs back front both latency profile choice part one bigger cheaper dearer
+            same label most both box shop endurance capacity module modules whole only warranties memory cores threads
             lanes fans pin slots volume rating figure board first second other writing reading sister brother sibling cousin rival successor predecessor""");
 
     private static Set<String> set(String words) {
@@ -88,30 +106,37 @@ final class Aside {
         return Stream.of(label.toLowerCase(Locale.ROOT).split("[^\\p{L}]+")).filter(w -> w.length() > 2);
     }
 
-    boolean isBeside(Passage passage) {
+    /** How much speaks for a figure being about something else; zero where nothing does. */
+    double weight(Passage passage) {
         var before = passage.before();
-        return isYearsOfSomething(passage)
-                || isSharelessPercent(passage)
-                || SELF.matcher(lastPart(before)).find()
-                || ORDER.matcher(passage.sentenceWords()).find()
-                || BOUND.matcher(before).find()
-                || isRate(passage)
-                || isActivity(passage)
-                || ELSEWHERE.matcher(passage.after()).find() && !isKnown(lastWord(ELSEWHERE, passage.after()))
-                || USED_ONE.matcher(passage.clauseWords()).find()
-                || YOU_COULD.matcher(before).find()
-                || isBehindUnknown(before)
-                || MINE_AFTER.matcher(passage.after()).find()
-                || isOfAnother(passage)
-                || isAnothersNoun(before)
-                || isOfUnknown(passage);
+        return when(isYearsOfSomething(passage) || isSharelessPercent(passage) || isRate(passage), 4)
+                + when(SELF.matcher(lastPart(before)).find(), OF_THE_CHOICE.matcher(lastPart(before)).find() ? 0.5 : 5)
+                + when(ORDER.matcher(passage.sentenceWords()).find() || ORDER.matcher(passage.phrase()).find(), 3)
+                + when(isLeftOver(passage), 3)
+                + when(BOUND.matcher(before).find() || isFrom(passage), 2)
+                + when(isActivity(passage), 2.5)
+                + when(isAnyOfKind(before), 2.5)
+                + when(COME_FROM.matcher(before).find(), 4)
+                + when(OTHER_TIME.matcher(passage.clauseWords()).find(), 4)
+                + when(ELSEWHERE.matcher(passage.after()).find() && !isKnown(lastWord(ELSEWHERE, passage.after())), 4)
+                + when(USED_ONE.matcher(passage.clauseWords()).find(), 3)
+                + when(YOU_COULD.matcher(before).find(), 3)
+                + when(MINE_AFTER.matcher(passage.after()).find(), 3)
+                + when(isBehindUnknown(before) || isOfAnother(passage), 4)
+                + when(isAnothersNoun(before), 4)
+                + when(isAfterUnknown(passage), 2)
+                + when(isOfUnknown(passage), 3.5)
+                + when(PART_OF.matcher(before).find(), 2);
+    }
+
+    private static double when(boolean is, double weight) {
+        return is ? weight : 0;
     }
 
     /** "Copying 300 GB", "there are worse ones": what somebody does, and what there is besides. */
     private static boolean isActivity(Passage passage) {
-        return DOING.matcher(passage.sentenceWords()).find()
-                || WHO.matcher(passage.sentenceWords()).find()
-                || THERE_ARE.matcher(passage.clauseWords()).find();
+        return DOING.matcher(passage.clauseWords()).find()
+                || WHO.matcher(passage.clauseWords()).find();
     }
 
     private static String lastWord(Pattern pattern, String words) {
@@ -128,20 +153,36 @@ final class Aside {
         if (passage.figure().dimension() != Dimension.YEARS) {
             return false;
         }
-        var rest = passage.sentenceWords().replace(passage.figure().text().toLowerCase(Locale.ROOT), "");
-        return !WARRANTY.matcher(passage.sentenceWords()).find() && !isFragment(rest);
+        return !FigureWords.tell("warranty", passage.sentenceWords()) && !isFragment(passage);
     }
 
-    /** A sentence that only lists figures. */
-    private static boolean isFragment(String words) {
-        return words.length() < 60
-                && !words.matches("(?s).*\\b(i|it|you|he|she|we|they|in|after|every|lasted|old|ago|last)\\b.*");
+    /** One of a list of figures. */
+    private static boolean isFragment(Passage passage) {
+        var rest = passage.phrase().replace(passage.figure().text().toLowerCase(Locale.ROOT), "");
+        return rest.strip().length() < 14 && !rest.replaceFirst("\\bit has\\b", "").matches("(?s).*\\b(i|it|you|he|she|we|they|in|for|after|every|lasted|old|ago|last)\\b.*");
     }
 
-    private boolean isSharelessPercent(Passage passage) {
+    private static boolean isSharelessPercent(Passage passage) {
         return passage.figure().dimension() == Dimension.PERCENT
-                && !(passage.before() + passage.after())
-                        .matches("(?s).*\\b(budget|total|sum|build|share|money|costs?|price)\\b.*");
+                && !OF_THE_SUM.matcher(passage.after()).find()
+                && !SHARE_BEFORE.matcher(passage.before()).find()
+                && passage.phrase().strip().length() > passage.figure().text().length() + 1;
+    }
+
+    private static boolean isAnyOfKind(String before) {
+        return ANY_SUCH.matcher(before).find();
+    }
+
+    /** "Two slots stay free": how many of them are not used. */
+    private static boolean isLeftOver(Passage passage) {
+        return passage.figure().dimension() == Dimension.COUNT
+                && TO_SPARE.matcher(passage.after()).find();
+    }
+
+    /** "You hear it from 2 m": where somebody is. */
+    private static boolean isFrom(Passage passage) {
+        return passage.figure().dimension() == Dimension.LENGTH
+                && passage.before().endsWith("from ");
     }
 
     /** "a 900 W vacuum", "a 10-litre case": a thing of its own behind the figure. */
@@ -192,6 +233,19 @@ final class Aside {
         return RATE.matcher(passage.after()).find();
     }
 
+    /** "You hear the street at 45 dB": what is named last before the figure is none of our things. */
+    private boolean isAfterUnknown(Passage passage) {
+        var found = LAST_NOUN.matcher(passage.phraseBefore());
+        var last = "";
+        while (found.find()) {
+            last = found.group(1);
+        }
+        var words = Stream.of(last.split(" "))
+                .filter(w -> !w.isEmpty() && !NO_NOUN.contains(w))
+                .toList();
+        return !words.isEmpty() && words.stream().noneMatch(w -> isKnown(w) || w.contains("•"));
+    }
+
     /** "a desk 80 cm deep". */
     private boolean isBehindUnknown(String before) {
         var noun = NOUN_BEFORE.matcher(before);
@@ -212,7 +266,7 @@ final class Aside {
         if (before.find()) {
             var noun = before.group(2);
             var isGeneric = before.group(1) == null || before.group(1).startsWith("a");
-            return !isKnown(noun) && !noun.contains("•") || isGeneric && isElsewhere(noun, null);
+            return !isKnown(noun) && !noun.contains("•") && !NO_NOUN.contains(noun) || isGeneric && isElsewhere(noun, null);
         }
         var after = OF_AFTER.matcher(passage.after());
         return after.find()
@@ -223,6 +277,7 @@ final class Aside {
 
     private boolean isKnown(String word) {
         var bare = word.toLowerCase(Locale.ROOT);
-        return known.contains(bare) || bare.endsWith("s") && known.contains(bare.substring(0, bare.length() - 1));
+        return known.contains(bare) || bare.endsWith("s") && known.contains(bare.substring(0, bare.length() - 1))
+                || bare.endsWith("ies") && known.contains(bare.substring(0, bare.length() - 3) + "y");
     }
 }

@@ -18,12 +18,18 @@ import lowfield.core.reason.ReasonBasis;
  * What is about something else, or has no figure on file, is let stand.
  */
 public final class FigureGuard {
+    /** By how much what a figure says may be less likely meant than something else. */
+    private static final double SLACK = 1.4;
+
+    private static final double SLACK_OF_DIFFERENCES = 3;
+
+    private static final double ENOUGH = 2.5;
     private final ProofContext context;
     private final Mentions mentions;
     private final FigureFinder figures;
     private final Topic topic;
     private final Aside aside;
-    private final Expected expected;
+    private final Candidates candidates;
     private final RelationGuard relations;
     private final NameGuard names;
     private final ClaimReader claimReader;
@@ -34,7 +40,7 @@ public final class FigureGuard {
         figures = FigureFinder.of(context.locale(), context.currency());
         topic = new Topic(context);
         aside = new Aside(context);
-        expected = new Expected(context);
+        candidates = new Candidates(context);
         relations = new RelationGuard(context);
         names = new NameGuard(context);
         claimReader = new ClaimReader(context);
@@ -55,13 +61,13 @@ public final class FigureGuard {
         var bare = TextMask.without(stated, named);
         var slips = new ArrayList<Slip>(names.slips(stated, named));
         var claims = new ArrayList<>(claimReader.prices(stated, named));
-        var before = LastNamed.none();
+        var before = Spoken.ofNothing();
         var found = figures.in(bare);
         for (var sentence : Stretch.sentences(bare)) {
             for (var clause : sentence.clauses(bare)) {
                 for (var figure : found) {
                     if (clause.holds(figure.start())) {
-                        hold(new Passage(bare, figure, sentence, clause, named), before, slips, claims);
+                        hold(new Passage(bare, figure, sentence, clause, named, found), before, slips, claims);
                     }
                 }
                 slips.addAll(relations.slips(stated, clause, named));
@@ -76,43 +82,49 @@ public final class FigureGuard {
                 claims);
     }
 
-    private void hold(Passage passage, LastNamed before, List<Slip> slips, List<ReasonBasis.Claim> claims) {
-        if (aside.isBeside(passage)) {
+    /**
+     * A figure is right where it says something that it can well mean; it is a slip where more speaks for its being about the
+     * data than against it, and something that it can mean is near.
+     */
+    private void hold(Passage passage, Spoken spoken, List<Slip> slips, List<ReasonBasis.Claim> claims) {
+        var figure = passage.figure();
+        var meant = candidates.of(passage, topic.of(passage, spoken));
+        var best = meant.stream().mapToDouble(Candidate::weight).max();
+        if (best.isEmpty()) {
             return;
         }
-        var figure = passage.figure();
-        var about = topic.of(passage, before);
-        var expected = this.expected.of(passage, about);
-        var alsoMeant = Stream.concat(topic.inPassing(passage).stream(), topic.unnamed(passage, before).stream())
-                .distinct()
-                .toList();
-        var right = Stream.concat(expected.stream(), this.expected.of(passage, alsoMeant).stream())
-                .filter(f -> figure.holds(f.value()))
-                .findFirst();
-        if (right.isPresent()) {
-            claims.add(ClaimReader.right(passage, right.get()));
-        } else if (isKnown(about, figure) && Expected.isNear(passage, expected) && !isOfAnotherSlot(passage)) {
-            Expected.likeliest(passage, expected).map(f -> told(passage, f)).ifPresent(slips::add);
+        var right = meant.stream()
+                .filter(c -> figure.holds(c.figure().value()))
+                .max(Comparator.comparingDouble(Candidate::weight));
+        var beside = aside.weight(passage) + (right.filter(Candidate::isHintedAt).isPresent() ? 1 : 0);
+        if (right.filter(c -> c.weight() >= best.getAsDouble() - slack(passage, c)).isPresent()) {
+            if (beside < right.get().weight()) {
+                claims.add(ClaimReader.right(passage, right.get().figure()));
+            }
+            return;
         }
+        var likeliest = meant.stream()
+                .filter(Candidate::isSpokenOf)
+                .max(Comparator.comparingDouble(c -> c.weight() + nearness(c.figure(), figure)))
+                .filter(c -> c.weight() + nearness(c.figure(), figure) - beside >= ENOUGH);
+        likeliest.map(c -> told(passage, c.figure())).ifPresent(slips::add);
     }
 
-    /** "Harmless for 650 W": what another slot has, where nothing of this one is named. */
-    private boolean isOfAnotherSlot(Passage passage) {
-        return passage.inClause().stream().noneMatch(m -> m.sort() == Mention.Sort.NAME)
-                && context.subjects().stream()
-                        .filter(s -> s.role() == Subject.Role.ELSEWHERE)
-                        .flatMap(s -> s.figures().stream())
-                        .anyMatch(f -> f.dimension() == passage.figure().dimension()
-                                && f.label().equals("rated power")
-                                && passage.figure().holds(f.value()));
+    /** A difference from what is spoken of is hardly met by chance. */
+    private static double slack(Passage passage, Candidate candidate) {
+        return candidate.isSpokenOf() && candidate.isDifference() && Candidates.isOfDifferences(passage)
+                ? SLACK_OF_DIFFERENCES
+                : SLACK;
     }
 
-    private static boolean isKnown(List<Subject> about, WrittenFigure figure) {
-        return figure.dimension() == Dimension.PERCENT
-                || about.stream()
-                        .flatMap(s -> s.figures().stream())
-                        .anyMatch(f -> f.dimension() == figure.dimension()
-                                && (f.dimension() != Dimension.COUNT || CountNouns.names(f.label(), figure.noun())));
+    /** A slip of the pen is near what was meant; what is far from it is about something else. */
+    private static double nearness(KnownFigure meant, WrittenFigure written) {
+        if (written.dimension() == Dimension.COUNT) {
+            return written.middle().subtract(meant.value()).abs().doubleValue() <= 3 ? 0.5 : -1;
+        }
+        var apart = Math.abs(Math.log((meant.value().doubleValue() + 1)
+                / (written.middle().doubleValue() + 1)));
+        return apart < 0.12 ? 1 : apart < 0.45 ? 0.5 : apart < 0.75 ? 0 : apart < 1.5 ? -1.5 : -4;
     }
 
     private static Slip told(Passage passage, KnownFigure right) {

@@ -12,6 +12,8 @@ record Mention(int start, int end, List<Subject> subjects, Sort sort) {
     enum Sort {
         NAME,
         TIER,
+        /** "Hartle": what of that maker is in the slot. */
+        MAKER,
         /** "the cooler": what stands in that slot. */
         THE_KIND,
         /** "coolers", "a cooler": any of them. */

@@ -20,14 +20,16 @@ final class Mentions {
     private final Map<String, List<Subject>> byName = new LinkedHashMap<>();
     private final Map<String, List<Subject>> byTier = new LinkedHashMap<>();
     private final Map<String, List<Subject>> byKind = new LinkedHashMap<>();
+    private final Map<String, List<Subject>> byMaker = new LinkedHashMap<>();
     private final Pattern names;
+    private final Pattern makers;
     private final Pattern tiers;
     private final Pattern theKinds;
     private final Pattern kinds;
 
     Mentions(ProofContext context) {
         context.subjects().stream()
-                .filter(s -> s.role() != Subject.Role.LAST)
+                .filter(s -> s.role() != Subject.Role.LAST || isGone(context, s))
                 .forEach(s -> names(s).forEach(n -> meant(byName, n, s)));
         context.tiers()
                 .forEach(t -> byTier.put(
@@ -41,10 +43,23 @@ final class Mentions {
         context.subjects().stream()
                 .filter(s -> s.role() == Subject.Role.CHOICE || s.role() == Subject.Role.ELSEWHERE)
                 .forEach(s -> PartFigures.nouns(s.part().kind()).forEach(n -> meant(byKind, n, s)));
+        context.ofSlot().stream()
+                .filter(s -> s.role() != Subject.Role.LAST || isGone(context, s))
+                .forEach(s -> meant(byMaker, s.part().maker(), s));
+        makers = pattern("", byMaker.keySet(), "(?:['’]s)?", 0);
         names = pattern("", byName.keySet(), "", 0);
         tiers = pattern("", byTier.keySet(), "(?:['’]s)?", 0);
-        theKinds = pattern("(?:the|this|our|its|that) (?:whole )?", byKind.keySet(), "", Pattern.CASE_INSENSITIVE);
+        theKinds = pattern("(?:the|this|our|that) (?:whole )?", byKind.keySet(), "", Pattern.CASE_INSENSITIVE);
+        List.copyOf(byKind.keySet()).stream()
+                .filter(n -> n.endsWith("y"))
+                .forEach(n -> byKind.put(n.substring(0, n.length() - 1) + "ies", byKind.get(n)));
         kinds = pattern("", byKind.keySet(), "s?", Pattern.CASE_INSENSITIVE);
+    }
+
+    /** What stood there last time and is no choice any more. */
+    private static boolean isGone(ProofContext context, Subject last) {
+        return context.subjects().stream()
+                .noneMatch(s -> s.role() != Subject.Role.LAST && s.part().id().equals(last.part().id()));
     }
 
     private static void meant(Map<String, List<Subject>> by, String name, Subject subject) {
@@ -62,12 +77,21 @@ final class Mentions {
 
     List<Mention> in(String text) {
         var found = new ArrayList<Mention>();
-        each(names, text, m -> add(found, m, byName.get(m.group(1)), Mention.Sort.NAME));
+        each(names, text, m -> add(found, m, ofSlot(byName.get(m.group(1))), Mention.Sort.NAME));
         each(tiers, text, m -> add(found, m, byTier.get(m.group(1)), Mention.Sort.TIER));
+        each(makers, text, m -> add(found, m, byMaker.get(m.group(1)), Mention.Sort.MAKER));
         each(theKinds, text, m -> add(found, m, kind(m.group(1)), Mention.Sort.THE_KIND));
         each(kinds, text, m -> add(found, m, kind(m.group(1)), Mention.Sort.ANY_OF_KIND));
         found.sort(Comparator.comparingInt(Mention::start));
         return found;
+    }
+
+    /** "The Middle" is one of this slot where another slot has one, too. */
+    private static List<Subject> ofSlot(List<Subject> called) {
+        var here = called.stream()
+                .filter(s -> s.role() != Subject.Role.ELSEWHERE)
+                .toList();
+        return here.isEmpty() ? called : here;
     }
 
     private List<Subject> kind(String noun) {

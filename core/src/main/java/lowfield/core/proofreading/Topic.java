@@ -1,30 +1,41 @@
 package lowfield.core.proofreading;
 
-import java.util.ArrayList;
-import java.util.LinkedHashSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 
-/** Whom a figure is about: the parts that its passage may mean, by what is named nearest. */
+/**
+ * Whom a figure is about: how much speaks for each part. Names before the figure count most, then what a pronoun stands for,
+ * then what was spoken of last; where a text says nothing, it is about the choice.
+ */
 final class Topic {
-    private static final Pattern OURS = Pattern.compile("(?<![\\p{L}])(ours|our|this one)(?![\\p{L}])");
-    /** What an author tells of their own use is about what they chose. */
-    private static final Pattern OWN_HANDS = Pattern.compile("(?<![\\p{L}])(i|we|my|our) ");
-
-    /** What more money brings is what another part has. */
-    private static final Pattern BUYS = Pattern.compile("(?<![\\p{L}])(?:buys|gets you|gives you)(?![\\p{L}])");
-    /** Another part of the slot that is not named. */
-    private static final Pattern ANOTHER = Pattern.compile(
-            "(?<![\\p{L}])(?:its|the|a|an) (?:[\\p{L}]+ )?(?:sister|brother|sibling|cousin|rival|successor|predecessor)(?![\\p{L}])");
-
-    private static final Pattern COMPARED = Pattern.compile(
-            "(?:than|against|over|(?<!why )not|instead of|next to|above|below|beside) (?:the )?(?:[\\p{L}]+['’]s )?$");
-    private static final Pattern BELONGS =
-            Pattern.compile("^ ?(?:of|for|on|in|from|as in|is what \\w+ gives on|is) (?:the )?(?:[\\p{L}]+['’]s )?$");
+    private static final double NAMED = 3;
+    private static final double UNNAMED = 2.5;
+    private static final double ALSO = 2;
+    private static final double HARDLY = 1;
+    private static final double ONLY_COMPARED = 0.8;
+    private static final double ELSEWHERE = 0.3;
+    private static final double KIND_NAMED = 1.2;
+    private static final double NOT_SPOKEN_OF = 0.3;
     private static final int NEAR = 34;
+
+    private static final Pattern OURS = Pattern.compile(
+            "(?<![\\p{L}]|than |of |against |to |like )(?:(?:ours|this one)(?![\\p{L}])|this (?:is|was|has|takes|costs|draws|had) )");
+    private static final Pattern PRONOUN =
+            Pattern.compile("(?<![\\p{L}])(?:it|its|they|their|that one|which|whose)(?![\\p{L}])");
+    private static final Pattern VERSUS = Pattern.compile("(?:against|instead of|rather than|not) $");
+    private static final Pattern WHICH = Pattern.compile("(?<![\\p{L}])(?:which|whose|that one)(?![\\p{L}])");
+    private static final Pattern OTHERS = Pattern.compile(
+            "(?<![\\p{L}])(?:sister|brother|sibling|cousin|rival|successor|predecessor|other|second|cheaper (?:one|card|part|board|kit)|bigger|smaller one|buys?|gets? you|gives? you|instead)(?![\\p{L}])");
+    private static final Pattern COMPARED = Pattern.compile(
+            "(?:than|against|over|(?<!why )not|instead of|next to|above|below|beside|like|to) (?:the |that of (?:the )?)?(?:[\\p{L}]+['’]s )?$");
+    private static final Pattern OBLIQUE =
+            Pattern.compile("(?:^|[^\\p{L}])(?:in|into|with|for|from|of|by|on|at) (?:the |an? )?(?:[\\p{L}]+['’]s )?$");
+    private static final Pattern BELONGS = Pattern.compile(
+            "^ ?(?:[\\p{L}]+ ){0,2}(?:of|for|on|in|from|as in|is what|is what \\w+ gives on|is) (?:the )?(?:[\\p{L}]+['’]s )?$");
 
     private final ProofContext context;
 
@@ -32,120 +43,168 @@ final class Topic {
         this.context = context;
     }
 
-    /** Never empty as long as there is a choice. */
-    List<Subject> of(Passage passage, LastNamed before) {
-        var meant = new LinkedHashSet<Subject>();
-        var inClause = passage.lastBefore(passage.inClause());
-        belonging(passage).ifPresent(m -> {
-            meant.addAll(m.subjects());
-            if (inClause.isEmpty() && isSpokenOf(m)) {
-                context.choice().ifPresent(meant::add);
-            }
-        });
-        var inSentence = passage.lastBefore(passage.inSentence());
-        if (inClause.isEmpty() && ANOTHER.matcher(passage.before()).find()) {
-            return context.ofSlot().stream()
-                    .filter(s -> s.role() != Subject.Role.CHOICE && s.role() != Subject.Role.LAST)
-                    .toList();
+    /** What speaks for each part; a part that is not in it is not meant. */
+    Map<Subject, Double> of(Passage passage, Spoken spoken) {
+        var meant = new HashMap<Subject, Double>();
+        context.subjects().forEach(s -> meant.put(s, s.role() == Subject.Role.ELSEWHERE ? ELSEWHERE : NOT_SPOKEN_OF));
+        var before = passage.lastBefore(passage.inClause());
+        var from = before.or(() -> passage.lastBefore(passage.inSentence()))
+                .map(Mention::end)
+                .orElse(passage.sentence().start());
+        if (OURS.matcher(small(passage.text(), from, passage.figure().start())).find()) {
+            ours(meant, passage, before, spoken);
+        } else if (before.isPresent()) {
+            named(meant, passage, before.get(), spoken);
+        } else {
+            unnamed(meant, passage, spoken);
         }
-        if (OURS.matcher(passage.sentenceBefore()).find()) {
-            context.choice().ifPresent(meant::add);
-            inSentence.ifPresent(m -> meant.addAll(m.subjects()));
-            meant.addAll(kinds(passage));
-        } else if (inClause.isPresent()) {
-            meant.addAll(named(passage, inClause.get()));
-        } else if (meant.isEmpty() && inSentence.isPresent()) {
-            meant.addAll(inSentence.get().subjects());
-            context.choice().ifPresent(meant::add);
-        } else if (meant.isEmpty()) {
-            passage.firstAfter(passage.inClause()).ifPresent(m -> meant.addAll(m.subjects()));
-            if (!before.isMeantBy(passage)
-                    || !meant.isEmpty()
-                    || OWN_HANDS.matcher(passage.sentenceWords()).find()) {
-                context.choice().ifPresent(meant::add);
-            }
-            before.mention().ifPresent(m -> meant.addAll(m.subjects()));
+        if (OURS.matcher(passage.sentenceWords()).find()) {
+            add(meant, context.choice(), ALSO);
         }
-        return List.copyOf(meant);
+        if (before.isEmpty() && OTHERS.matcher(passage.before()).find()) {
+            context.ofSlot().stream()
+                    .filter(s -> s.role() == Subject.Role.OPTION || s.role() == Subject.Role.NEIGHBOUR)
+                    .forEach(s -> add(meant, s, ALSO));
+        }
+        if (VERSUS.matcher(passage.before()).find()) {
+            versus(meant, passage, spoken);
+        }
+        kinds(passage).forEach(m -> add(meant, m, KIND_NAMED));
+        spoken.inPassing().forEach(m -> add(meant, m, KIND_NAMED));
+        return meant;
     }
 
-    /** What is named nearest before; beside it, what that is only compared with or, of another slot, speaks of. */
-    private List<Subject> named(Passage passage, Mention nearest) {
-        var meant = new ArrayList<>(nearest.subjects());
-        if (isCompared(passage, nearest)) {
-            main(passage, nearest)
-                    .ifPresentOrElse(
-                            m -> meant.addAll(m.subjects()),
-                            () -> context.choice().ifPresent(meant::add));
-        } else if (isSpokenOf(nearest)) {
-            context.choice().ifPresent(meant::add);
+    /** "6 GB against 8 GB": the second is the other's. */
+    private void versus(Map<Subject, Double> meant, Passage passage, Spoken spoken) {
+        add(meant, context.choice(), ALSO);
+        passage.inSentence().forEach(m -> add(meant, m, ALSO));
+        spoken.mention().ifPresent(m -> add(meant, m, ALSO));
+    }
+
+    private void ours(Map<Subject, Double> meant, Passage passage, Optional<Mention> before, Spoken spoken) {
+        add(meant, context.choice(), NAMED);
+        spoken.mention().ifPresent(m -> add(meant, m, HARDLY));
+        before.ifPresent(m -> add(meant, m, ALSO));
+        before.or(() -> passage.lastBefore(passage.inSentence())).ifPresent(m -> add(meant, m, HARDLY));
+        kinds(passage).forEach(m -> add(meant, m, ALSO));
+        spoken.inPassing().forEach(m -> add(meant, m, ALSO));
+    }
+
+    private static List<Mention> kinds(Passage passage) {
+        return passage.inSentence().stream()
+                .filter(m -> m.sort() == Mention.Sort.ANY_OF_KIND || m.sort() == Mention.Sort.THE_KIND)
+                .toList();
+    }
+
+    private static String small(String text, int from, int to) {
+        return text.substring(Math.min(from, to), to).toLowerCase(Locale.ROOT);
+    }
+
+    private void named(Map<Subject, Double> meant, Passage passage, Mention nearest, Spoken spoken) {
+        if (isBehind(COMPARED, passage, nearest)) {
+            add(meant, nearest, passage.isInPhrase(nearest) ? ALSO : ONLY_COMPARED);
+            var main = main(passage, nearest);
+            if (main.isPresent()) {
+                add(meant, main.get(), NAMED);
+            } else if (OURS.matcher(passage.clauseWords()).find()) {
+                add(meant, context.choice(), NAMED);
+            } else {
+                unnamed(meant, passage, spoken);
+            }
+            return;
         }
-        return meant;
+        var isElsewhere = nearest.sort() == Mention.Sort.THE_KIND
+                && nearest.subjects().stream().allMatch(s -> s.role() == Subject.Role.ELSEWHERE);
+        add(meant, nearest, isElsewhere ? UNNAMED : NAMED);
+        if (isElsewhere || isBehind(OBLIQUE, passage, nearest) || isSpokenOf(nearest)) {
+            add(meant, context.choice(), ALSO);
+            main(passage, nearest).ifPresent(m -> add(meant, m, ALSO));
+            spoken.mention().ifPresent(m -> add(meant, m, HARDLY));
+        }
+    }
+
+    private void unnamed(Map<Subject, Double> meant, Passage passage, Spoken spoken) {
+        var after = passage.firstAfter(passage.inSentence());
+        var belonging = after.filter(m -> m.start() - passage.figure().end() < NEAR
+                && BELONGS.matcher(passage.text().substring(passage.figure().end(), m.start()))
+                        .find());
+        if (belonging.isPresent()) {
+            add(meant, belonging.get(), NAMED);
+            add(meant, context.choice(), isSpokenOf(belonging.get()) ? UNNAMED : HARDLY);
+            return;
+        }
+        passage.firstAfter(passage.inSentence()).ifPresent(m -> add(meant, m, ALSO));
+        var isPronoun = PRONOUN.matcher(passage.before()).find();
+        var nearest = passage.lastBefore(passage.inSentence());
+        var inSentence = WHICH.matcher(passage.before()).find()
+                ? nearest
+                : passage.lastBefore(passage.inSentence().stream()
+                        .filter(m -> !isCompared(passage.text(), passage.sentence().start(), m))
+                        .toList());
+        if (inSentence.isPresent()) {
+            var isLead = isPronoun || Spoken.isLead(inSentence.get(), passage.sentence(), passage.text());
+            add(meant, inSentence.get(), isLead ? NAMED : UNNAMED);
+            add(meant, context.choice(), isLead ? HARDLY : ALSO);
+        } else if (spoken.mention().isPresent()) {
+            before(meant, spoken, isPronoun);
+        } else {
+            add(meant, context.choice(), UNNAMED);
+        }
+    }
+
+    /** "It" is what the last sentence led with. */
+    private void before(Map<Subject, Double> meant, Spoken spoken, boolean isPronoun) {
+        var isLead = isPronoun && spoken.isLead();
+        var mention = spoken.mention().get();
+        add(meant, mention, isLead ? NAMED : spoken.isCompared() && !isPronoun ? ONLY_COMPARED : ALSO);
+        var isElsewhere = mention.subjects().stream().allMatch(s -> s.role() == Subject.Role.ELSEWHERE);
+        add(meant, context.choice(), isLead ? isElsewhere ? ALSO : HARDLY : UNNAMED);
     }
 
     /** Whether the choice has figures about what a mention of another slot names: a case about the card, a card about the PSU. */
     private boolean isSpokenOf(Mention mention) {
-        return mention.sort() == Mention.Sort.THE_KIND
-                && mention.subjects().stream()
-                        .allMatch(s -> context.choice()
+        return mention.subjects().stream()
+                .allMatch(s -> s.role() == Subject.Role.ELSEWHERE
+                        && context.choice()
                                 .filter(c -> c.speaksOf(s.part().kind()))
                                 .isPresent());
     }
 
-    /** What stands in the slots whose kinds the sentence names. */
-    private static List<Subject> kinds(Passage passage) {
-        return passage.inSentence().stream()
-                .filter(m -> m.sort() == Mention.Sort.ANY_OF_KIND || m.sort() == Mention.Sort.THE_KIND)
-                .flatMap(m -> m.subjects().stream())
-                .toList();
+    /** A maker's name means the choice where it is of that maker. */
+    private static void add(Map<Subject, Double> meant, Mention mention, double weight) {
+        var isOfTheChoice = mention.sort() == Mention.Sort.MAKER
+                && mention.subjects().stream().anyMatch(s -> s.role() == Subject.Role.CHOICE);
+        mention.subjects()
+                .forEach(s -> add(
+                        meant,
+                        s,
+                        isOfTheChoice && s.role() != Subject.Role.CHOICE ? Math.min(weight, HARDLY) : weight));
     }
 
-    /** The parts that other words of the sentence may mean, where kinds are named in passing: "the case leaves 56 mm". */
-    List<Subject> inPassing(Passage passage) {
-        return passage.inSentence().stream()
-                .filter(m -> m.sort() == Mention.Sort.THE_KIND)
-                .filter(m -> Math.abs(m.start() - passage.figure().start()) < NEAR)
-                .flatMap(m -> m.subjects().stream())
-                .toList();
+    private static void add(Map<Subject, Double> meant, Optional<Subject> subject, double weight) {
+        subject.ifPresent(s -> add(meant, s, weight));
     }
 
-    /**
-     * Whom a clause that names nobody may be about as well: the choice, what the sentence names, and what was spoken of last. It
-     * is never wrong to say of them what they have.
-     */
-    List<Subject> unnamed(Passage passage, LastNamed before) {
-        var isNamed = passage.inClause().stream()
-                .anyMatch(m -> m.sort() == Mention.Sort.NAME || m.sort() == Mention.Sort.TIER);
-        if (isNamed || belonging(passage).isPresent()) {
-            return List.of();
-        }
-        var inSentence = passage.inSentence().stream().filter(m -> m.sort() == Mention.Sort.NAME);
-        var meant = new LinkedHashSet<Subject>();
-        if (!before.isMeantBy(passage)) {
-            context.choice().ifPresent(meant::add);
-        }
-        Stream.concat(inSentence, before.mention().stream()).forEach(m -> meant.addAll(m.subjects()));
-        if (BUYS.matcher(passage.before()).find()) {
-            meant.addAll(context.ofSlot());
-        }
-        return List.copyOf(meant);
+    private static void add(Map<Subject, Double> meant, Subject subject, double weight) {
+        meant.merge(subject, weight, Math::max);
     }
 
-    private static Optional<Mention> belonging(Passage passage) {
-        return passage.firstAfter(passage.inSentence())
-                .filter(m -> m.start() - passage.figure().end() < NEAR
-                        && BELONGS.matcher(passage.text()
-                                        .substring(passage.figure().end(), m.start()))
-                                .find());
-    }
-
-    private static boolean isCompared(Passage passage, Mention mention) {
-        return isCompared(passage.text(), passage.clause().start(), mention);
+    private static boolean isBehind(Pattern pattern, Passage passage, Mention mention) {
+        return pattern.matcher(passage.text()
+                        .substring(passage.clause().start(), mention.start())
+                        .toLowerCase(Locale.ROOT))
+                .find();
     }
 
     /** Whether something else is only held against it: "cheaper than the Twin". */
     static boolean isCompared(String text, int from, Mention mention) {
         return COMPARED.matcher(text.substring(from, mention.start()).toLowerCase(Locale.ROOT))
+                .find();
+    }
+
+    /** Whether a preposition stands before it: "with the Twin". */
+    static boolean isOblique(String text, Mention mention) {
+        return OBLIQUE.matcher(text.substring(0, mention.start()).toLowerCase(Locale.ROOT))
                 .find();
     }
 

@@ -23,7 +23,7 @@ public final class CountNouns {
         add("SATA plugs", "sata plugs?");
         add("fan headers", "fan headers?");
         add("pump headers", "pump headers?");
-        add("front USB-A ports", "front usb-a(?: ports?)?");
+        add("front USB-A ports", "(?:front )?usb-a(?: ports?)?");
         add("rear USB-A ports", "(?:rear )?usb-a(?: ports?)?");
         add("rear USB-C ports", "(?:rear )?usb-c(?: ports?)?");
         add("8-pin PCIe plugs", "8-pin(?: pcie)?(?: (?:plugs?|connectors?))?");

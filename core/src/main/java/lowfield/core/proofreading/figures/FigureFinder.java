@@ -44,7 +44,7 @@ public final class FigureFinder {
         var number = isEnglish
                 ? "(" + digits.expression() + "|" + NumberWords.EXPRESSION + ")"
                 : "(" + digits.expression() + ")";
-        var range = "(?:" + number + "(?: ?[-–] ?| to ))?";
+        var range = "(?:" + number + "(?: ?– ?|(?<=\\d) ?- ?| - | to ))?";
         var coin = coin(currency);
         var start = "(?i)(?<![\\p{L}\\d.,/-])";
         money = Pattern.compile(
