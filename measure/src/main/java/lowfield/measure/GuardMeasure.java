@@ -26,6 +26,9 @@ final class GuardMeasure {
         private int found;
         private int marked;
         private int right;
+        private int sureFound;
+        private int sureMarked;
+        private int sureRight;
         private int claims;
         private int claimsFound;
         private int claimsMarked;
@@ -34,7 +37,7 @@ final class GuardMeasure {
         private int texts;
 
         String line(String prefix) {
-            return ("%1$sfound_pct=%2$.1f %1$sright_pct=%3$.1f %1$sclaims_found_pct=%4$.1f %1$sclaims_right_pct=%5$.1f "
+            return ("%1$sfound_pct=%2$.1f %1$sright_pct=%3$.1f %1$ssure_found_pct=%7$.1f %1$ssure_right_pct=%8$.1f %1$sclaims_found_pct=%4$.1f %1$sclaims_right_pct=%5$.1f "
                             + "%1$sguard_ms=%6$.3f")
                     .formatted(
                             prefix,
@@ -42,7 +45,9 @@ final class GuardMeasure {
                             100.0 * right / Math.max(marked, 1),
                             100.0 * claimsFound / Math.max(claims, 1),
                             100.0 * claimsRight / Math.max(claimsMarked, 1),
-                            nanos / 1e6 / texts);
+                            nanos / 1e6 / texts,
+                            100.0 * sureFound / wrong,
+                            100.0 * sureRight / Math.max(sureMarked, 1));
         }
     }
 
@@ -81,6 +86,7 @@ final class GuardMeasure {
             if (planted.sort().equals("w")) {
                 score.wrong++;
                 score.found += isFound ? 1 : 0;
+                score.sureFound += slips.stream().anyMatch(s -> s.isSure() && overlaps(s, planted)) ? 1 : 0;
             } else if (planted.sort().equals("rw")) {
                 score.claims++;
                 score.claimsFound += isFound ? 1 : 0;
@@ -95,6 +101,8 @@ final class GuardMeasure {
             var isRight = of.stream().anyMatch(p -> p.sort().endsWith("w"));
             score.marked += isClaim ? 0 : 1;
             score.right += !isClaim && isRight ? 1 : 0;
+            score.sureMarked += !isClaim && slip.isSure() ? 1 : 0;
+            score.sureRight += !isClaim && slip.isSure() && isRight ? 1 : 0;
             score.claimsMarked += isClaim ? 1 : 0;
             score.claimsRight += isClaim && isRight ? 1 : 0;
             if (!isRight) {

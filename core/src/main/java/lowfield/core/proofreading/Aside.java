@@ -51,6 +51,8 @@ final class Aside {
             Pattern.compile("(?:share|budget|total|sum|takes|costs)(?: is| of|,)? (?:about )?$");
     private static final Pattern LAST_NOUN = Pattern.compile(
             "(?<![\\p{L}-])(?:a|an|the|my|your|our|his|her|this|that|some) ([\\p{L}•-]+(?: [\\p{L}•-]+)?)");
+    private static final Pattern START_AT = Pattern.compile("(?:exists?|starts?|begins?|are|sold|found) (?:from|at) $");
+    private static final Pattern EVERY = Pattern.compile("(?:every|each|after|another) $");
     private static final Pattern PART_OF = Pattern.compile("(?:half|third|quarter|most) of $");
     private static final Pattern COME_FROM =
             Pattern.compile("(?<![\\p{L}])(?:come|comes|coming|upgrade|upgrading) from $");
@@ -86,9 +88,15 @@ final class Aside {
 
     private final ProofContext context;
     private final Set<String> known;
+    private final Set<String> things;
 
     Aside(ProofContext context) {
         this.context = context;
+        things = Stream.concat(
+                        Stream.of("machine", "build"),
+                        context.subjects().stream()
+                                .flatMap(s -> PartFigures.nouns(s.part().kind()).stream()))
+                .collect(Collectors.toUnmodifiableSet());
         known = Stream.of(
                         OF_THE_WORK.stream(),
                         context.ofSlot().stream()
@@ -114,6 +122,8 @@ final class Aside {
                 + when(ORDER.matcher(passage.sentenceWords()).find() || ORDER.matcher(passage.phrase()).find(), 3)
                 + when(isLeftOver(passage), 3)
                 + when(BOUND.matcher(before).find() || isFrom(passage), 2)
+                + when(isEvery(passage), 4)
+                + when(isThing(before), 2)
                 + when(isActivity(passage), 2.5)
                 + when(isAnyOfKind(before), 2.5)
                 + when(COME_FROM.matcher(before).find(), 4)
@@ -179,10 +189,25 @@ final class Aside {
                 && TO_SPARE.matcher(passage.after()).find();
     }
 
-    /** "You hear it from 2 m": where somebody is. */
+    /** "Those who build every ten years". */
+    private static boolean isEvery(Passage passage) {
+        return passage.figure().dimension() == Dimension.YEARS
+                && EVERY.matcher(passage.before()).find();
+    }
+
+    /** "A machine of 2,000 EUR": any such; "a warranty of two years" is what ours has. */
+    private boolean isThing(String before) {
+        var found = OF_BEFORE.matcher(before);
+        return found.find()
+                && ("a".equals(found.group(1)) || "an".equals(found.group(1)))
+                && things.contains(found.group(2));
+    }
+
+    /** "You hear it from 2 m", "they start at 380 EUR". */
     private static boolean isFrom(Passage passage) {
         return passage.figure().dimension() == Dimension.LENGTH
-                && passage.before().endsWith("from ");
+                        && passage.before().endsWith("from ")
+                || START_AT.matcher(passage.before()).find();
     }
 
     /** "a 900 W vacuum", "a 10-litre case": a thing of its own behind the figure. */

@@ -29,7 +29,7 @@ final class Candidates {
     private static final Pattern BUILD =
             Pattern.compile("(?<![\\p{L}])(?:the (?:whole |entire )?(?:build|machine|total|sum|tier|budget)|the whole|everything(?! else| that)|all of it|altogether)(?![\\p{L}])");
     private static final Pattern MORE_OR_LESS = words(
-            "give up keep spent step jump more less saves save saved saving cheaper dearer spare extra difference fell fall rose dropped lower higher left gain gains lose loses longer shorter quieter louder faster slower smaller larger bigger buys buy worth win between");
+            "give\\sup keep spent step jump more less saves save saved saving cheaper dearer spare extra difference fell fall rose dropped lower higher left gain gains lose loses longer shorter quieter louder faster slower smaller larger bigger buys buy worth win between");
     private static final Pattern MORE_BEHIND = Pattern.compile(
             "^ (?:of (?:memory|cache) )?(?:more|less|cheaper|dearer|longer|shorter|higher|lower|faster|slower|quieter|louder|on top|extra|between)(?![\\p{L}])");
     private static final Pattern MORE_BEFORE = Pattern.compile(

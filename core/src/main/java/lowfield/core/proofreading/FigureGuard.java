@@ -24,6 +24,12 @@ public final class FigureGuard {
     private static final double SLACK_OF_DIFFERENCES = 3;
 
     private static final double ENOUGH = 2.5;
+    /** How much must speak for what should be, that a slip is sure. */
+    private static final double SURE = 3.5;
+
+    /** The same where what is written is so of another. */
+    private static final double SURE_OF_ANOTHER = 4.5;
+
     private final ProofContext context;
     private final Mentions mentions;
     private final FigureFinder figures;
@@ -72,7 +78,7 @@ public final class FigureGuard {
                 }
                 slips.addAll(relations.slips(stated, clause, named));
             }
-            before = before.after(sentence, bare, named);
+            before = before.after(sentence, bare, named, topic);
         }
         return new Reading(
                 slips.stream()
@@ -107,7 +113,9 @@ public final class FigureGuard {
                 .filter(Candidate::isSpokenOf)
                 .max(Comparator.comparingDouble(c -> c.weight() + nearness(c.figure(), figure)))
                 .filter(c -> c.weight() + nearness(c.figure(), figure) - beside >= ENOUGH);
-        likeliest.map(c -> told(passage, c.figure())).ifPresent(slips::add);
+        likeliest
+                .map(c -> told(passage, c.figure(), isSure(passage, c, right.filter(Candidate::isHintedAt).isPresent(), beside)))
+                .ifPresent(slips::add);
     }
 
     /** A difference from what is spoken of is hardly met by chance. */
@@ -127,7 +135,18 @@ public final class FigureGuard {
         return apart < 0.12 ? 1 : apart < 0.45 ? 0.5 : apart < 0.75 ? 0 : apart < 1.5 ? -1.5 : -4;
     }
 
-    private static Slip told(Passage passage, KnownFigure right) {
+    /**
+     * Whether nothing else can be meant: nothing in the data is so and much speaks for what should be; or what is so is not
+     * that of the part that is named right there.
+     */
+    private static boolean isSure(Passage passage, Candidate likeliest, boolean isSomethingSo, double beside) {
+        if (!isSomethingSo) {
+            return likeliest.weight() - beside >= SURE;
+        }
+        return beside == 0 && likeliest.weight() >= SURE_OF_ANOTHER && passage.isOfNamed();
+    }
+
+    private static Slip told(Passage passage, KnownFigure right, boolean isSure) {
         var figure = passage.figure();
         return new Slip(
                 figure.start(),
@@ -136,8 +155,16 @@ public final class FigureGuard {
                 right.label(),
                 Optional.of(right.said()),
                 right.fact(),
-                figure.dimension() == Dimension.COUNT
-                        ? "%s: the data says %s.".formatted(figure.text(), right.said())
-                        : "%s: the %s is %s.".formatted(figure.text(), right.label(), right.said()));
+                sentence(figure, right, isSure),
+                isSure);
+    }
+
+    private static String sentence(WrittenFigure figure, KnownFigure right, boolean isSure) {
+        if (figure.dimension() == Dimension.COUNT) {
+            return (isSure ? "%s: the data says %s." : "%s may be wrong: the data says %s.")
+                    .formatted(figure.text(), right.said());
+        }
+        return (isSure ? "%s: the %s is %s." : "%s may be wrong: the %s is %s.")
+                .formatted(figure.text(), right.label(), right.said());
     }
 }

@@ -64,6 +64,7 @@ final class NameGuard {
                 "name",
                 right,
                 Optional.empty(),
-                "No part on file is called %s.".formatted(written));
+                "No part on file is called %s.".formatted(written),
+                true);
     }
 }

@@ -60,6 +60,13 @@ record Passage(String text, WrittenFigure figure, Stretch sentence, Stretch clau
         return text.substring(phraseBounds()[0], figure.start()).toLowerCase(Locale.ROOT);
     }
 
+    /** Whether a part is named before the figure in its clause, and not only compared with. */
+    boolean isOfNamed() {
+        return lastBefore(inClause())
+                .filter(m -> m.sort() == Mention.Sort.NAME && !Topic.isCompared(text, clause.start(), m))
+                .isPresent();
+    }
+
     boolean isInPhrase(Mention mention) {
         var bounds = phraseBounds();
         return mention.start() >= bounds[0] && mention.start() < bounds[1];

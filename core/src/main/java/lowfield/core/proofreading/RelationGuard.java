@@ -122,7 +122,8 @@ final class RelationGuard {
                                 mine.label(),
                                 mine.said(),
                                 other.subjects().get(0).name(),
-                                theirs.said()));
+                                theirs.said()),
+                true);
     }
 
     private static boolean isOne(Mention mention) {

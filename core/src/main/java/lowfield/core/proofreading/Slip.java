@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param right what the data says in its place; absent where it says nothing that would fit
  * @param fact the path of the fact that says it
  * @param sentence what is wrong, for the author
+ * @param isSure whether nothing else can be meant; what is not sure holds no edition up
  */
 public record Slip(
         int start,
@@ -20,13 +21,14 @@ public record Slip(
         String about,
         Optional<String> right,
         Optional<String> fact,
-        String sentence) {
+        String sentence,
+        boolean isSure) {
     /** What stands in a key between the words and what they were held against. */
     private static final String BEHIND = " | ";
 
     /** With the words as the author wrote them, names and all. */
     Slip in(String text) {
-        return new Slip(start, end, text.substring(start, end), about, right, fact, sentence);
+        return new Slip(start, end, text.substring(start, end), about, right, fact, sentence, isSure);
     }
 
     /** Whether the words that a key binds still stand in a text. */
@@ -40,7 +42,7 @@ public record Slip(
 
     /** "16 GB where the data says 12 GB". */
     public String said() {
-        return right.map(r -> written + " where the data says " + r).orElse(written + ", which the data does not");
+        return right.map(r -> written + (isSure ? " where the data says " : ", perhaps for ") + r).orElse(written + ", which the data does not");
     }
 
     /** As it is stored where the author says "meant so": it binds these words to what they were held against. */

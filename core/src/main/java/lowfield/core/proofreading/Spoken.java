@@ -35,7 +35,7 @@ record Spoken(Optional<Mention> mention, boolean isLead, boolean isCompared, Lis
     }
 
     /** After one more sentence. */
-    Spoken after(Stretch sentence, String text, List<Mention> named) {
+    Spoken after(Stretch sentence, String text, List<Mention> named, Topic topic) {
         var here = named.stream().filter(m -> sentence.holds(m.start())).toList();
         var kinds = here.stream().filter(m -> !Passage.isStrong(m)).toList();
         var strong = here.stream().filter(Passage::isStrong).toList();
@@ -44,6 +44,7 @@ record Spoken(Optional<Mention> mention, boolean isLead, boolean isCompared, Lis
                 .min(Comparator.comparing(m -> m.sort() == Mention.Sort.THE_KIND));
         return front.map(m -> new Spoken(front, isLead(m, sentence, text) || isAlone(m, strong, text), false, kinds))
                 .or(() -> strong.stream().findFirst().map(m -> new Spoken(Optional.of(m), false, true, kinds)))
+                .or(() -> topic.others(sentence, text).map(m -> new Spoken(Optional.of(m), true, false, kinds)))
                 .orElse(new Spoken(mention, isLead, isCompared, kinds));
     }
 }

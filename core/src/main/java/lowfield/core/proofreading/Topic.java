@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import lowfield.core.proofreading.figures.Stretch;
 
 /**
  * Whom a figure is about: how much speaks for each part. Names before the figure count most, then what a pronoun stands for,
@@ -23,19 +24,21 @@ final class Topic {
     private static final int NEAR = 34;
 
     private static final Pattern OURS = Pattern.compile(
-            "(?<![\\p{L}]|than |of |against |to |like )(?:(?:ours|this one)(?![\\p{L}])|this (?:is|was|has|takes|costs|draws|had) )");
+            "(?<![\\p{L}])our $|(?<![\\p{L}]|than |of |against |to |like )(?:(?:ours|this one)(?![\\p{L}])|this (?:is|was|has|takes|costs|draws|had) )");
     private static final Pattern PRONOUN =
-            Pattern.compile("(?<![\\p{L}])(?:it|its|they|their|that one|which|whose)(?![\\p{L}])");
-    private static final Pattern VERSUS = Pattern.compile("(?:against|instead of|rather than|not) $");
-    private static final Pattern WHICH = Pattern.compile("(?<![\\p{L}])(?:which|whose|that one)(?![\\p{L}])");
+            Pattern.compile("(?<![\\p{L}])(?:it|its|they|their|that one|which|whose|the latter)(?![\\p{L}])");
+    private static final Pattern VERSUS = Pattern.compile("(?:against|instead of|rather than|not) (?:the |our |its )?$");
+    private static final Pattern WHICH = Pattern.compile("(?<![\\p{L}])(?:which|whose|that one|the latter)(?![\\p{L}])");
     private static final Pattern OTHERS = Pattern.compile(
             "(?<![\\p{L}])(?:sister|brother|sibling|cousin|rival|successor|predecessor|other|second|cheaper (?:one|card|part|board|kit)|bigger|smaller one|buys?|gets? you|gives? you|instead)(?![\\p{L}])");
+    private static final Pattern ANOTHER = Pattern.compile(
+            "\\W*(?:but |and )?(?:its |the |a |an )?(?:other|cheaper|dearer|bigger|smaller|next)(?: (?:one|sister|brother|sibling|cousin|rival|card|part|board|kit|chip|drive|case|cooler|monitor))(?![\\p{L}])");
     private static final Pattern COMPARED = Pattern.compile(
             "(?:than|against|over|(?<!why )not|instead of|next to|above|below|beside|like|to) (?:the |that of (?:the )?)?(?:[\\p{L}]+['’]s )?$");
     private static final Pattern OBLIQUE =
             Pattern.compile("(?:^|[^\\p{L}])(?:in|into|with|for|from|of|by|on|at) (?:the |an? )?(?:[\\p{L}]+['’]s )?$");
     private static final Pattern BELONGS = Pattern.compile(
-            "^ ?(?:[\\p{L}]+ ){0,2}(?:of|for|on|in|from|as in|is what|is what \\w+ gives on|is) (?:the )?(?:[\\p{L}]+['’]s )?$");
+            "^ ?(?:(?!and|but|that|which)[\\p{L}]+ )?(?:of|for|on|in|from|as in|is what|is what \\w+ gives on|is) (?:the )?(?:[\\p{L}]+['’]s )?$");
 
     private final ProofContext context;
 
@@ -62,9 +65,7 @@ final class Topic {
             add(meant, context.choice(), ALSO);
         }
         if (before.isEmpty() && OTHERS.matcher(passage.before()).find()) {
-            context.ofSlot().stream()
-                    .filter(s -> s.role() == Subject.Role.OPTION || s.role() == Subject.Role.NEIGHBOUR)
-                    .forEach(s -> add(meant, s, ALSO));
+            others().forEach(s -> add(meant, s, ALSO));
         }
         if (VERSUS.matcher(passage.before()).find()) {
             versus(meant, passage, spoken);
@@ -116,11 +117,22 @@ final class Topic {
         var isElsewhere = nearest.sort() == Mention.Sort.THE_KIND
                 && nearest.subjects().stream().allMatch(s -> s.role() == Subject.Role.ELSEWHERE);
         add(meant, nearest, isElsewhere ? UNNAMED : NAMED);
+        if (nearest.sort() == Mention.Sort.THE_KIND && !isElsewhere) {
+            other(passage, spoken).ifPresent(m -> add(meant, m, UNNAMED));
+        }
         if (isElsewhere || isBehind(OBLIQUE, passage, nearest) || isSpokenOf(nearest)) {
             add(meant, context.choice(), ALSO);
             main(passage, nearest).ifPresent(m -> add(meant, m, ALSO));
             spoken.mention().ifPresent(m -> add(meant, m, HARDLY));
         }
+    }
+
+    /** "The card" can be the one that was named last. */
+    private static Optional<Mention> other(Passage passage, Spoken spoken) {
+        return passage.lastBefore(passage.inSentence().stream()
+                        .filter(m -> m.sort() == Mention.Sort.NAME)
+                        .toList())
+                .or(() -> spoken.mention().filter(m -> spoken.isLead()));
     }
 
     private void unnamed(Map<Subject, Double> meant, Passage passage, Spoken spoken) {
@@ -206,6 +218,21 @@ final class Topic {
     static boolean isOblique(String text, Mention mention) {
         return OBLIQUE.matcher(text.substring(0, mention.start()).toLowerCase(Locale.ROOT))
                 .find();
+    }
+
+    /** "The cheaper sister": a sentence that begins with another than the choice, and names none. */
+    Optional<Mention> others(Stretch sentence, String text) {
+        return Optional.of(others())
+                .filter(o -> !o.isEmpty()
+                        && ANOTHER.matcher(sentence.of(text).toLowerCase(Locale.ROOT))
+                                .lookingAt())
+                .map(o -> new Mention(sentence.start(), sentence.start(), o, Mention.Sort.NAME));
+    }
+
+    private List<Subject> others() {
+        return context.ofSlot().stream()
+                .filter(s -> s.role() == Subject.Role.OPTION || s.role() == Subject.Role.NEIGHBOUR)
+                .toList();
     }
 
     private static Optional<Mention> main(Passage passage, Mention but) {

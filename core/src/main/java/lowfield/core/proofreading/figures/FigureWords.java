@@ -26,7 +26,7 @@ public final class FigureWords {
         add("headroom", "free left leave leaves room keep keeps spare remain remains feed headroom more");
         add("room in front", "left leave leaves free room(?!\\sfor) remain remains air spare front space");
         add("room above", "left free room(?!\\sfor) remain remains air spare above space leaves");
-        add("room beside", "left free room(?!\\sfor) remain remains spare beside space");
+        add("room beside", "left free room(?!\\sfor) remain remains spare beside space leaves leave");
         add("memory of the kit", "memory together all kit altogether");
         add("memory slots", "memory");
         add("memory clearance", "memory leaves leave clears clear free kit kits sticks");
