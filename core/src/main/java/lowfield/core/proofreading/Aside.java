@@ -23,7 +23,7 @@ final class Aside {
     private static final Pattern ELSEWHERE =
             Pattern.compile("^ (?:away )?(?:from|to|behind) (?:the|a|your|my) ([\\p{L}-]+)");
     private static final Pattern USED_ONE = Pattern.compile(
-            "(?<![\\p{L}])(?:an?|some) (?:used|second-hand|old|cheap|cheaper|better|good|new) ones?(?![\\p{L}])");
+            "(?<![\\p{L}])(?:an?|some|^\\W*) ?(?:used|second-hand|old|cheap|cheaper|better|good|new) ones?(?![\\p{L}])");
     private static final Pattern YOU_COULD = Pattern.compile(
             "(?<![\\p{L}])you (?:could|can|might|may|should) (?:add|spend|pay|put|save up)(?![\\p{L}])");
     /** What is not now and not in the last edition. */
@@ -41,7 +41,7 @@ final class Aside {
     private static final Pattern SOME_PART = Pattern.compile("parts?|ones?|versions?|models?|sibling|variant");
 
     private static final Pattern FIRST_NOUN = Pattern.compile(
-            "^\\W*(?:(?:and|but|where|because|since|while|so|if|now|then|here|today|still|also|even|only|sometimes) )*(a|an|my|our|one(?! (?:terabyte|gigabyte|year|core|slot|plug|fan|port))|the|your|his|her|some|most|old|every|any)\\s+((?:[\\p{L}•-]+\\s+){0,2}[\\p{L}•-]+)");
+            "^\\W*(?:(?:and|but|where|because|while|so|if|now|then|here|today|still|also|even|only|sometimes) )*(a|an|my|our|one(?! (?:terabyte|gigabyte|year|core|slot|plug|fan|port))|the|your|his|her|some|most|old|every|any)\\s+((?:[\\p{L}•-]+\\s+){0,2}[\\p{L}•-]+)");
     private static final Pattern OF_BEFORE = Pattern.compile("(an?|the|my|your|one)?\\s*([\\p{L}•-]+) of (?:up to )?$");
     private static final Pattern OF_AFTER = Pattern.compile("^ of ([\\p{L}-]+)(?: ([\\p{L}-]+))?");
     private static final Pattern NEXT_WORD = Pattern.compile("^[ -]([\\p{L}•-]+)(?: ([\\p{L}•-]+))?");
@@ -52,6 +52,7 @@ final class Aside {
     private static final Pattern LAST_NOUN = Pattern.compile(
             "(?<![\\p{L}-])(?:a|an|the|my|your|our|his|her|this|that|some) ([\\p{L}•-]+(?: [\\p{L}•-]+)?)");
     private static final Pattern START_AT = Pattern.compile("(?:exists?|starts?|begins?|are|sold|found) (?:from|at) $");
+    private static final Pattern WHY_NOT = Pattern.compile("^\\W*(?:why|what about|how about)(?![\\p{L}])");
     private static final Pattern EVERY = Pattern.compile("(?:every|each|after|another) $");
     private static final Pattern PART_OF = Pattern.compile("(?:half|third|quarter|most) of $");
     private static final Pattern COME_FROM =
@@ -71,14 +72,14 @@ final class Aside {
             ours theirs yours its this his hers always less plus thus yes has does goes costs takes keeps draws needs runs unless perhaps besides towards nowadays of and or in is are with for more less at by to from on as it but than the a an long high wide deep
             thick tall dearer cheaper longer shorter higher lower quieter louder faster slower short today now
             here last this you we was will would can has have keeps leaves leave free apart each together
-            instead too that which where when there so not only per are two both because while since against above below over
+            instead too that which where when there so not only per are two both because buy bring get cost make makes stand stands you i that while since against above below over
             under through without remain stay stays fit fits does do did no if were""");
 
     /** Words of the work that a sentence can begin with and still be about what stands on the line. */
     private static final Set<String> OF_THE_WORK = set("""
             machine price prices cost total build budget sum step difference rest maker warranty power draw spikes spike
             peak share noise size clock speed cache length height width depth weight tier half third quarter
-            fifth tenth hundred thousand plug plugs back front both latency profile choice part one bigger cheaper dearer
+            fifth tenth hundred thousand plug plugs back front air edition month both latency profile choice part one bigger cheaper dearer
             same label most both box shop endurance capacity module modules whole only warranties memory cores threads
             lanes fans pin slots volume rating figure board first second other writing reading sister brother sibling cousin rival successor predecessor""");
 
@@ -123,11 +124,11 @@ final class Aside {
                 + when(isLeftOver(passage), 3)
                 + when(BOUND.matcher(before).find() || isFrom(passage), 2)
                 + when(isEvery(passage), 4)
-                + when(isThing(before), 2)
+                + when(isThing(before), 3)
                 + when(isActivity(passage), 2.5)
                 + when(isAnyOfKind(before), 2.5)
                 + when(COME_FROM.matcher(before).find(), 4)
-                + when(OTHER_TIME.matcher(passage.clauseWords()).find(), 4)
+                + when(OTHER_TIME.matcher(passage.phrase()).find(), 4)
                 + when(ELSEWHERE.matcher(passage.after()).find() && !isKnown(lastWord(ELSEWHERE, passage.after())), 4)
                 + when(USED_ONE.matcher(passage.clauseWords()).find(), 3)
                 + when(YOU_COULD.matcher(before).find(), 3)
@@ -136,7 +137,8 @@ final class Aside {
                 + when(isAnothersNoun(before), 4)
                 + when(isAfterUnknown(passage), 2)
                 + when(isOfUnknown(passage), 3.5)
-                + when(PART_OF.matcher(before).find(), 2);
+                + when(PART_OF.matcher(before).find(), 2)
+                + when(WHY_NOT.matcher(passage.phrase()).find(), 3);
     }
 
     private static double when(boolean is, double weight) {

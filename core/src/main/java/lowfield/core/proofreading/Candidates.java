@@ -25,20 +25,27 @@ final class Candidates {
     private static final double UNSAID = 1.5;
     private static final double OF_THE_BUILD = 1;
 
+    private static final double UNNAMED_OTHER = -0.5;
+    private static final double ONLY_COMPARED = 0.8;
+    private static final double WITHOUT_WORDS = -1.5;
     private static final double BUILD_NAMED = 3;
     private static final Pattern BUILD =
             Pattern.compile("(?<![\\p{L}])(?:the (?:whole |entire )?(?:build|machine|total|sum|tier|budget)|the whole|everything(?! else| that)|all of it|altogether)(?![\\p{L}])");
     private static final Pattern MORE_OR_LESS = words(
             "give\\sup keep spent step jump more less saves save saved saving cheaper dearer spare extra difference fell fall rose dropped lower higher left gain gains lose loses longer shorter quieter louder faster slower smaller larger bigger buys buy worth win between");
+    private static final Pattern GETS = words("get gets have win bring brings");
+    /** How much room is left, not how much there is. */
+    private static final Pattern LEFT_OVER = Pattern.compile(
+            "(?<![\\p{L}])(?:of air|in front|left|to spare|remains?|(?:is|are|stays?) free)(?![\\p{L}])");
     private static final Pattern MORE_BEHIND = Pattern.compile(
-            "^ (?:of (?:memory|cache) )?(?:more|less|cheaper|dearer|longer|shorter|higher|lower|faster|slower|quieter|louder|on top|extra|between)(?![\\p{L}])");
+            "^ (?:of (?:memory|cache) )?(?:more|less|cheaper|dearer|longer|shorter|higher|lower|faster|slower|quieter|louder|on top|extra|between|that it (?:fell|rose|gained|lost))(?![\\p{L}])|^ for (?:that|this)(?![\\p{L}])");
     private static final Pattern MORE_BEFORE = Pattern.compile(
             "(?:(?<![\\p{L}])(?:saves?|saved|saving|by|gains?|loses?|lose|step is|step of|fell|rose|dropped|win) (?:you |about |only |nearly )*|between them (?:are|is) )$");
     /** "For 39 EUR that is cheap": what the step costs. */
-    private static final Pattern FOR_THOSE = Pattern.compile("^\\W*(?:and |but )?for (?:those|these|the) $");
+    private static final Pattern FOR_THOSE = Pattern.compile("(?<![\\p{L}])for (?:those|these|the) $");
     private static final Pattern PAST = words("last was were former formerly used before from previously ago been edition since");
     private static final Pattern PAST_BEFORE =
-            Pattern.compile("(?<![\\p{L}])(?:was|(?:fell|down|up|went|rose|came|price)(?: [\\p{L}]+)* from|(?<!has )cost|formerly|used to cost|instead of|been at|been) $");
+            Pattern.compile("(?<![\\p{L}])(?:was|(?:fell|down|up|went|rose|came|price)(?: [\\p{L}]+)* from|(?:it|this|that|which|kit|card) cost|formerly|used to cost|instead of|been at|been) $");
 
     private final ProofContext context;
 
@@ -71,7 +78,9 @@ final class Candidates {
             }
         });
         differences(passage, meant, labels, isMore, all);
-        var build = BUILD.matcher(passage.before()).find() ? BUILD_NAMED : OF_THE_BUILD;
+        var isLeftOver = passage.figure().dimension() == Dimension.LENGTH
+                && LEFT_OVER.matcher(passage.phrase()).find();
+        var build = isLeftOver || BUILD.matcher(passage.before()).find() ? BUILD_NAMED : OF_THE_BUILD;
         matching(passage, context.build())
                 .forEach(f -> all.add(new Candidate(f, UNSAID, build + ofBuild(passage, f))));
         return all;
@@ -135,7 +144,10 @@ final class Candidates {
         if (isOtherBeside || isSaidOtherwise(labels, figure, passage.phrase())) {
             return OTHERWISE_SAID;
         }
-        return FigureWords.tell(figure.label(), passage.clauseWords()) ? SAID_IN_CLAUSE : 0;
+        if (FigureWords.tell(figure.label(), passage.clauseWords())) {
+            return SAID_IN_CLAUSE;
+        }
+        return FigureWords.isSeldomMeant(figure.label()) ? WITHOUT_WORDS : 0;
     }
 
     /** Whether the words tell of another figure of the same dimension. */
@@ -167,7 +179,8 @@ final class Candidates {
 
     /** Whether a sentence tells by how much one thing is more or less than another. */
     static boolean isOfDifferences(Passage passage) {
-        return MORE_OR_LESS.matcher(passage.sentenceWords()).find();
+        return MORE_OR_LESS.matcher(passage.sentenceWords()).find()
+                || GETS.matcher(passage.sentenceWords()).find();
     }
 
     /** Above zero where a figure is told as what one thing is more or less than another. */
@@ -206,7 +219,7 @@ final class Candidates {
                         ? Math.max(
                                 meant.getOrDefault(other, 0.0),
                                 PAST.matcher(passage.sentenceWords()).find() ? 2.5 : UNSAID)
-                        : Math.max(meant.getOrDefault(other, 0.0), inSentence.contains(other) ? 2.5 : 0);
+                        : Math.max(compared(meant.getOrDefault(other, 0.0)), inSentence.contains(other) ? 2.5 : UNNAMED_OTHER);
                 for (var mine : own(passage, choice.get())) {
                     own(passage, other).stream()
                             .filter(f -> f.label().equals(mine.label()))
@@ -215,6 +228,11 @@ final class Candidates {
                 }
             }
         }
+    }
+
+    /** What is only compared with counts like what is spoken of, where it is compared. */
+    private static double compared(double who) {
+        return who < ONLY_COMPARED ? UNNAMED_OTHER : Math.max(2, who);
     }
 
     private KnownFigure difference(KnownFigure mine, KnownFigure other, Subject of) {

@@ -17,6 +17,8 @@ import lowfield.core.proofreading.names.NameForms;
 /** Finds where a text names parts: by their names, whole or shortened as far as they stay apart, by tier, or by their kind. */
 final class Mentions {
 
+    private static final Pattern IDIOM = Pattern.compile("(?i)\\bin (?:this|that|any|either|which|my|your) case\\b");
+
     private final Map<String, List<Subject>> byName = new LinkedHashMap<>();
     private final Map<String, List<Subject>> byTier = new LinkedHashMap<>();
     private final Map<String, List<Subject>> byKind = new LinkedHashMap<>();
@@ -80,8 +82,11 @@ final class Mentions {
         each(names, text, m -> add(found, m, ofSlot(byName.get(m.group(1))), Mention.Sort.NAME));
         each(tiers, text, m -> add(found, m, byTier.get(m.group(1)), Mention.Sort.TIER));
         each(makers, text, m -> add(found, m, byMaker.get(m.group(1)), Mention.Sort.MAKER));
+        // "In this case" is about none.
+        each(IDIOM, text, m -> found.add(new Mention(m.start(), m.end(), List.of(), Mention.Sort.ANY_OF_KIND)));
         each(theKinds, text, m -> add(found, m, kind(m.group(1)), Mention.Sort.THE_KIND));
         each(kinds, text, m -> add(found, m, kind(m.group(1)), Mention.Sort.ANY_OF_KIND));
+        found.removeIf(m -> m.subjects().isEmpty());
         found.sort(Comparator.comparingInt(Mention::start));
         return found;
     }

@@ -3,6 +3,7 @@ package lowfield.core.proofreading;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import lowfield.core.proofreading.figures.Stretch;
 
 /**
@@ -14,6 +15,8 @@ import lowfield.core.proofreading.figures.Stretch;
  * @param inPassing the kinds of parts that the last sentence spoke of
  */
 record Spoken(Optional<Mention> mention, boolean isLead, boolean isCompared, List<Mention> inPassing) {
+    private static final Pattern SUBORDINATE =
+            Pattern.compile("(?i)\\W*(?:if|should|when|although|though|while|where|since|because|as|for|with|in|on|at)(?![\\p{L}])");
     private static final int FRONT = 16;
 
     static Spoken ofNothing() {
@@ -22,7 +25,8 @@ record Spoken(Optional<Mention> mention, boolean isLead, boolean isCompared, Lis
 
     /** Whether a sentence, or a part of it behind a comma, begins with a mention. */
     static boolean isLead(Mention mention, Stretch sentence, String text) {
-        var comma = text.lastIndexOf(", ", mention.start());
+        var isSubordinate = SUBORDINATE.matcher(sentence.of(text)).lookingAt();
+        var comma = isSubordinate ? text.lastIndexOf(", ", mention.start()) : -1;
         return mention.start() - Math.max(sentence.start(), comma) < FRONT;
     }
 
@@ -41,7 +45,8 @@ record Spoken(Optional<Mention> mention, boolean isLead, boolean isCompared, Lis
         var strong = here.stream().filter(Passage::isStrong).toList();
         var front = strong.stream()
                 .filter(m -> !Topic.isCompared(text, sentence.start(), m))
-                .min(Comparator.comparing(m -> m.sort() == Mention.Sort.THE_KIND));
+                .min(Comparator.comparing((Mention m) -> m.sort() == Mention.Sort.THE_KIND)
+                        .thenComparing(m -> Topic.isOblique(text, m)));
         return front.map(m -> new Spoken(front, isLead(m, sentence, text) || isAlone(m, strong, text), false, kinds))
                 .or(() -> strong.stream().findFirst().map(m -> new Spoken(Optional.of(m), false, true, kinds)))
                 .or(() -> topic.others(sentence, text).map(m -> new Spoken(Optional.of(m), true, false, kinds)))

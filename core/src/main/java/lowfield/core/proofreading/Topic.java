@@ -19,7 +19,7 @@ final class Topic {
     private static final double HARDLY = 1;
     private static final double ONLY_COMPARED = 0.8;
     private static final double ELSEWHERE = 0.3;
-    private static final double KIND_NAMED = 1.2;
+    private static final double KIND_NAMED = 1;
     private static final double NOT_SPOKEN_OF = 0.3;
     private static final int NEAR = 34;
 
@@ -28,15 +28,16 @@ final class Topic {
     private static final Pattern PRONOUN =
             Pattern.compile("(?<![\\p{L}])(?:it|its|they|their|that one|which|whose|the latter)(?![\\p{L}])");
     private static final Pattern VERSUS = Pattern.compile("(?:against|instead of|rather than|not) (?:the |our |its )?$");
+    private static final Pattern VERSUS_BEHIND = Pattern.compile("^ (?:against|instead of|rather than)(?![\\p{L}])");
     private static final Pattern WHICH = Pattern.compile("(?<![\\p{L}])(?:which|whose|that one|the latter)(?![\\p{L}])");
     private static final Pattern OTHERS = Pattern.compile(
             "(?<![\\p{L}])(?:sister|brother|sibling|cousin|rival|successor|predecessor|other|second|cheaper (?:one|card|part|board|kit)|bigger|smaller one|buys?|gets? you|gives? you|instead)(?![\\p{L}])");
     private static final Pattern ANOTHER = Pattern.compile(
             "\\W*(?:but |and )?(?:its |the |a |an )?(?:other|cheaper|dearer|bigger|smaller|next)(?: (?:one|sister|brother|sibling|cousin|rival|card|part|board|kit|chip|drive|case|cooler|monitor))(?![\\p{L}])");
     private static final Pattern COMPARED = Pattern.compile(
-            "(?:than|against|over|(?<!why )not|instead of|next to|above|below|beside|like|to) (?:the |that of (?:the )?)?(?:[\\p{L}]+['’]s )?$");
+            "(?:than|against|over|(?<!why )not|instead of|next to|above|below|beside|like) (?:the |that of (?:the )?)?(?:[\\p{L}]+['’]s )?$");
     private static final Pattern OBLIQUE =
-            Pattern.compile("(?:^|[^\\p{L}])(?:in|into|with|for|from|of|by|on|at) (?:the |an? )?(?:[\\p{L}]+['’]s )?$");
+            Pattern.compile("(?:^|[^\\p{L}])(?:in|into|with|for|from|of|by|on|at|to) (?:the |an? )?(?:[\\p{L}]+['’]s )?$");
     private static final Pattern BELONGS = Pattern.compile(
             "^ ?(?:(?!and|but|that|which)[\\p{L}]+ )?(?:of|for|on|in|from|as in|is what|is what \\w+ gives on|is) (?:the )?(?:[\\p{L}]+['’]s )?$");
 
@@ -64,8 +65,11 @@ final class Topic {
         if (OURS.matcher(passage.sentenceWords()).find()) {
             add(meant, context.choice(), ALSO);
         }
-        if (before.isEmpty() && OTHERS.matcher(passage.before()).find()) {
+        if (before.isEmpty() && OTHERS.matcher(passage.before() + passage.phrase()).find()) {
             others().forEach(s -> add(meant, s, ALSO));
+        }
+        if (VERSUS_BEHIND.matcher(passage.after()).find()) {
+            add(meant, context.choice(), ALSO);
         }
         if (VERSUS.matcher(passage.before()).find()) {
             versus(meant, passage, spoken);
@@ -94,6 +98,7 @@ final class Topic {
     private static List<Mention> kinds(Passage passage) {
         return passage.inSentence().stream()
                 .filter(m -> m.sort() == Mention.Sort.ANY_OF_KIND || m.sort() == Mention.Sort.THE_KIND)
+                .filter(m -> m.end() <= passage.figure().start() || m.start() >= passage.figure().end())
                 .toList();
     }
 
@@ -142,7 +147,8 @@ final class Topic {
                         .find());
         if (belonging.isPresent()) {
             add(meant, belonging.get(), NAMED);
-            add(meant, context.choice(), isSpokenOf(belonging.get()) ? UNNAMED : HARDLY);
+            var isFor = passage.after().startsWith(" for ");
+            add(meant, context.choice(), isSpokenOf(belonging.get()) ? UNNAMED : isFor ? ALSO : HARDLY);
             return;
         }
         passage.firstAfter(passage.inSentence()).ifPresent(m -> add(meant, m, ALSO));
@@ -168,8 +174,9 @@ final class Topic {
     private void before(Map<Subject, Double> meant, Spoken spoken, boolean isPronoun) {
         var isLead = isPronoun && spoken.isLead();
         var mention = spoken.mention().get();
-        add(meant, mention, isLead ? NAMED : spoken.isCompared() && !isPronoun ? ONLY_COMPARED : ALSO);
         var isElsewhere = mention.subjects().stream().allMatch(s -> s.role() == Subject.Role.ELSEWHERE);
+        var isFaint = !isPronoun && (spoken.isCompared() || isElsewhere);
+        add(meant, mention, isLead ? NAMED : isFaint ? ONLY_COMPARED : ALSO);
         add(meant, context.choice(), isLead ? isElsewhere ? ALSO : HARDLY : UNNAMED);
     }
 

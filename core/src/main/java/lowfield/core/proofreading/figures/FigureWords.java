@@ -36,12 +36,12 @@ public final class FigureWords {
         add("maximum memory", "most maximum fit fits takes take stops ends ending up limit");
         add("largest memory module", "largest module modules");
         add("board power", "draw draws drawing takes take power pulls pull limit burns uses use feed heat");
-        add("maximum power", "draw draws drawing takes take power pulls pull limit burns uses use gets heat");
-        add("TDP", "paper label labels nominal tdp");
+        add("maximum power", "draw draws drawing takes take power pulls pull limit burns uses use gets heat stops stop chip");
+        add("TDP", "paper label labels nominal tdp rated");
         add("power spike", "spike spikes peak peaks surge surges");
-        add("recommended PSU", "supply psu asks calls wants recommends");
+        add("recommended PSU", "asks ask asked calls wants want needs need requires recommends");
         add("length of the PSU bay", "bay supply psu");
-        add("length", "long length longer short shorter measures card");
+        add("length", "long length longer short shorter measures");
         add("thickness", "thick thickness deep");
         add("height of the PSU shroud", "shroud");
         add("height", "high tall height higher stands");
@@ -60,7 +60,7 @@ public final class FigureWords {
         add("sequential read", "read reads reading");
         add("sequential write", "write writes writing");
         add("TBW", "endurance written writing write lasts last tbw");
-        add("rated power", "rated gives give delivers unit");
+        add("rated power", "rated gives give delivers unit supply supplies psu");
         add("graphics card clearance", "card cards");
         add("card clearance with a front radiator", "radiator");
         add("CPU cooler clearance", "cooler coolers");
@@ -74,6 +74,7 @@ public final class FigureWords {
     }
 
     private static final Pattern ARTICLE = Pattern.compile("^(?:the|its) ");
+    private static final Pattern SELDOM = Pattern.compile("JEDEC|TDP|largest|with (?:four|dual)|spike|recommended");
     private static final Map<String, Pattern> MADE = new ConcurrentHashMap<>();
 
     private FigureWords() {}
@@ -85,6 +86,11 @@ public final class FigureWords {
     /** Whether words in small letters tell that the figure of a label is meant. */
     public static boolean tell(String label, String words) {
         return MADE.computeIfAbsent(label, FigureWords::pattern).matcher(words).find();
+    }
+
+    /** Whether a text that means this figure says so: nobody tells the nominal power and calls it nothing. */
+    public static boolean isSeldomMeant(String label) {
+        return SELDOM.matcher(label).find();
     }
 
     /** The label's own words where none are told. */
