@@ -50,10 +50,16 @@ final class Aside {
     private static final Pattern SHARE_BEFORE =
             Pattern.compile("(?:share|budget|total|sum|takes|costs)(?: is| of|,)? (?:about )?$");
     private static final Pattern LAST_NOUN = Pattern.compile(
-            "(?<![\\p{L}-])(?:a|an|the|my|your|our|his|her|this|that|some) ([\\p{L}•-]+(?: [\\p{L}•-]+)?)");
+            "(?<![\\p{L}-])(?:a|an|the|my|your|our|his|her|some) ([\\p{L}•-]+(?: [\\p{L}•-]+)?)");
+    private static final Pattern DISTANCE = Pattern.compile("(?:from|at|within) $");
+    private static final Pattern METRES = Pattern.compile("(?i)(?:cm|(?<![\\p{L}])m|met(?:re|er)s?|centimet(?:re|er)s?)$");
+    private static final Pattern SIDE = Pattern.compile("^ (?:long|high|tall|wide|deep|thick)");
     private static final Pattern START_AT = Pattern.compile("(?:exists?|starts?|begins?|are|sold|found) (?:from|at) $");
     private static final Pattern WHY_NOT = Pattern.compile("^\\W*(?:why|what about|how about)(?![\\p{L}])");
-    private static final Pattern EVERY = Pattern.compile("(?:every|each|after|another) $");
+    private static final Pattern AFTER = Pattern.compile("after $");
+    private static final Pattern OLD_ONE = Pattern.compile(
+            "(?<![\\p{L}])(?:my|your|their|his|her|an|some|whose) (?:old|previous|first|last|own|former) ");
+    private static final Pattern EVERY = Pattern.compile("(?<![\\p{L}])(?:every|each|another) $");
     private static final Pattern PART_OF = Pattern.compile("(?:half|third|quarter|most) of $");
     private static final Pattern COME_FROM =
             Pattern.compile("(?<![\\p{L}])(?:come|comes|coming|upgrade|upgrading) from $");
@@ -69,7 +75,7 @@ final class Aside {
 
     /** Words behind a figure that are no thing of their own. */
     private static final Set<String> NO_NOUN = set("""
-            ours theirs yours its this his hers always less plus thus yes has does goes costs takes keeps draws needs runs unless perhaps besides towards nowadays of and or in is are with for more less at by to from on as it but than the a an long high wide deep
+            ours theirs yours its room this his hers always less plus thus yes has does goes costs takes keeps draws needs runs unless perhaps besides towards nowadays of and or in is are with for more less at by to from on as it but than the a an long high wide deep
             thick tall dearer cheaper longer shorter higher lower quieter louder faster slower short today now
             here last this you we was will would can has have keeps leaves leave free apart each together
             instead too that which where when there so not only per are two both because buy bring get cost make makes stand stands you i that while since against above below over
@@ -95,7 +101,7 @@ final class Aside {
         this.context = context;
         things = Stream.concat(
                         Stream.of("machine", "build"),
-                        context.subjects().stream()
+                        context.choice().stream()
                                 .flatMap(s -> PartFigures.nouns(s.part().kind()).stream()))
                 .collect(Collectors.toUnmodifiableSet());
         known = Stream.of(
@@ -125,6 +131,7 @@ final class Aside {
                 + when(BOUND.matcher(before).find() || isFrom(passage), 2)
                 + when(isEvery(passage), 4)
                 + when(isThing(before), 3)
+                + when(OLD_ONE.matcher(passage.phraseBefore()).find(), 3)
                 + when(isActivity(passage), 2.5)
                 + when(isAnyOfKind(before), 2.5)
                 + when(COME_FROM.matcher(before).find(), 4)
@@ -193,8 +200,9 @@ final class Aside {
 
     /** "Those who build every ten years". */
     private static boolean isEvery(Passage passage) {
-        return passage.figure().dimension() == Dimension.YEARS
-                && EVERY.matcher(passage.before()).find();
+        var isAfter = passage.figure().dimension() == Dimension.YEARS
+                && AFTER.matcher(passage.before()).find();
+        return isAfter || EVERY.matcher(passage.before()).find();
     }
 
     /** "A machine of 2,000 EUR": any such; "a warranty of two years" is what ours has. */
@@ -207,9 +215,11 @@ final class Aside {
 
     /** "You hear it from 2 m", "they start at 380 EUR". */
     private static boolean isFrom(Passage passage) {
-        return passage.figure().dimension() == Dimension.LENGTH
-                        && passage.before().endsWith("from ")
-                || START_AT.matcher(passage.before()).find();
+        var isFar = passage.figure().dimension() == Dimension.LENGTH
+                && DISTANCE.matcher(passage.before()).find()
+                && METRES.matcher(passage.figure().text()).find()
+                && !SIDE.matcher(passage.after()).find();
+        return isFar || START_AT.matcher(passage.before()).find();
     }
 
     /** "a 900 W vacuum", "a 10-litre case": a thing of its own behind the figure. */

@@ -38,7 +38,7 @@ final class Candidates {
     private static final Pattern LEFT_OVER = Pattern.compile(
             "(?<![\\p{L}])(?:of air|in front|left|to spare|remains?|(?:is|are|stays?) free)(?![\\p{L}])");
     private static final Pattern MORE_BEHIND = Pattern.compile(
-            "^ (?:of (?:memory|cache) )?(?:more|less|cheaper|dearer|longer|shorter|higher|lower|faster|slower|quieter|louder|on top|extra|between|that it (?:fell|rose|gained|lost))(?![\\p{L}])|^ for (?:that|this)(?![\\p{L}])");
+            "^ (?:of (?:memory|cache) )?(?:more|less|cheaper|dearer|longer|shorter|higher|lower|faster|slower|quieter|louder|on top|extra|between|above (?=the •|•)|that it (?:fell|rose|gained|lost))(?![\\p{L}])|^ for (?:that|this)(?![\\p{L}])");
     private static final Pattern MORE_BEFORE = Pattern.compile(
             "(?:(?<![\\p{L}])(?:saves?|saved|saving|by|gains?|loses?|lose|step is|step of|fell|rose|dropped|win) (?:you |about |only |nearly )*|between them (?:are|is) )$");
     /** "For 39 EUR that is cheap": what the step costs. */

@@ -21,6 +21,9 @@ public final class FigureGuard {
     /** By how much what a figure says may be less likely meant than something else. */
     private static final double SLACK = 1.4;
 
+    /** From here on a figure is said of a part so plainly that it is no difference. */
+    private static final double PLAINLY_SAID = 5;
+
     private static final double SLACK_OF_DIFFERENCES = 3;
 
     private static final double ENOUGH = 2.5;
@@ -103,7 +106,7 @@ public final class FigureGuard {
                 .filter(c -> figure.holds(c.figure().value()))
                 .max(Comparator.comparingDouble(Candidate::weight));
         var beside = aside.weight(passage) + (right.filter(Candidate::isHintedAt).isPresent() ? 1 : 0);
-        if (right.filter(c -> c.weight() >= best.getAsDouble() - slack(passage, c)).isPresent()) {
+        if (right.filter(c -> c.weight() >= best.getAsDouble() - slack(passage, c, best.getAsDouble())).isPresent()) {
             if (beside < right.get().weight()) {
                 claims.add(ClaimReader.right(passage, right.get().figure()));
             }
@@ -119,8 +122,8 @@ public final class FigureGuard {
     }
 
     /** A difference from what is spoken of is hardly met by chance. */
-    private static double slack(Passage passage, Candidate candidate) {
-        return candidate.isSpokenOf() && candidate.isDifference() && Candidates.isOfDifferences(passage)
+    private static double slack(Passage passage, Candidate candidate, double best) {
+        return best <= PLAINLY_SAID && candidate.isSpokenOf() && candidate.isDifference() && Candidates.isOfDifferences(passage)
                 ? SLACK_OF_DIFFERENCES
                 : SLACK;
     }

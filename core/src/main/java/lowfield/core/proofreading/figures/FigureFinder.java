@@ -29,6 +29,7 @@ public final class FigureFinder {
     private final Pattern prefixed =
             Pattern.compile("(?i)(?<![\\p{L}\\d])(CL|PCIe) ?(\\d{1,2})(?:\\.0)?(?![\\p{L}\\d])");
     private final Pattern share = Pattern.compile("(?i)(?<![\\p{L}])" + FRACTION + "(?= " + WHOLE_SUM + ")");
+    private final Pattern bare;
     private final Digits digits;
     private final int minorDigits;
 
@@ -53,6 +54,7 @@ public final class FigureFinder {
                 + NumberWords.EXPRESSION + ")(?![\\p{L}])");
         measured = Pattern.compile(start + range + number + "[ \\u00a0-]?(" + UnitWords.expression() + ")");
         counted = Pattern.compile(start + range + number + "[ \\u00a0-](" + CountNouns.expression() + ")");
+        bare = Pattern.compile("(?i)(?<=(?:has|have|only|needs|needs only|got) )" + number + "(?=[,.;](?!\\d))");
     }
 
     private static String symbol(Currency currency) {
@@ -82,7 +84,22 @@ public final class FigureFinder {
                         m.group(1).equalsIgnoreCase("CL") ? Dimension.LATENCY : Dimension.GENERATION,
                         new BigDecimal(m.group(2)))));
         each(share, text, m -> all.add(share(m)));
+        var found = apart(all);
+        each(bare, text, m -> before(found, m.start()).flatMap(f -> bare(m, f)).ifPresent(all::add));
         return apart(all);
+    }
+
+    /** "It has four SATA ports; the Keel has six": what was counted last is counted again. */
+    private Optional<WrittenFigure> bare(Matcher m, WrittenFigure last) {
+        return number(m.group(1))
+                .map(n -> new WrittenFigure(m.start(), m.end(), m.group(), last.dimension(), n, n, last.noun()));
+    }
+
+    private static Optional<WrittenFigure> before(List<WrittenFigure> found, int at) {
+        return found.stream()
+                .filter(f -> f.end() <= at)
+                .reduce((a, b) -> b)
+                .filter(f -> f.dimension() == Dimension.COUNT || f.dimension() == Dimension.YEARS);
     }
 
     private interface Each {

@@ -35,7 +35,7 @@ public final class FigureWords {
         add("module size", "module modules each stick sticks");
         add("maximum memory", "most maximum fit fits takes take stops ends ending up limit");
         add("largest memory module", "largest module modules");
-        add("board power", "draw draws drawing takes take power pulls pull limit burns uses use feed heat");
+        add("board power", "draw draws drawing takes take power pulls pull limit burns uses use feed heat need needs");
         add("maximum power", "draw draws drawing takes take power pulls pull limit burns uses use gets heat stops stop chip");
         add("TDP", "paper label labels nominal tdp rated");
         add("power spike", "spike spikes peak peaks surge surges");
