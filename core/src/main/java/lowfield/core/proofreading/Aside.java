@@ -28,7 +28,7 @@ final class Aside {
             "(?<![\\p{L}])you (?:could|can|might|may|should) (?:add|spend|pay|put|save up)(?![\\p{L}])");
     /** What is not now and not in the last edition. */
     private static final Pattern OTHER_TIME = Pattern.compile(
-            "(?<![\\p{L}])(?:expect|expects|next year['’]s|some day|abroad|until (?:20\\d\\d|then|spring|summer|autumn|winter|may|march)|years? ago|for years|later|sell|sold|(?:in|by) (?:spring|summer|autumn|winter|20\\d\\d)|last (?:year|summer|winter|spring|autumn)|when it came out|at launch)(?![\\p{L}])");
+            "(?<![\\p{L}])(?:(?:i|we) (?:would )?expect|next year['’]s|some day|abroad|until (?:20\\d\\d|then|spring|summer|autumn|winter|may|march)|years? ago|for years|later|sell|sold|(?:in|by) (?:spring|summer|autumn|winter|20\\d\\d)|last (?:year|summer|winter|spring|autumn)|when it came out|at launch)(?![\\p{L}])");
     /** "We take", "we pay": what an author chose. */
     private static final Pattern OF_THE_CHOICE = Pattern.compile(
             "(?<![\\p{L}])(?:i|we) (?:take|pay|choose|chose|spend|recommend|have chosen|get)(?![\\p{L}])");
@@ -58,7 +58,7 @@ final class Aside {
     private static final Pattern WHY_NOT = Pattern.compile("^\\W*(?:why|what about|how about)(?![\\p{L}])");
     private static final Pattern AFTER = Pattern.compile("after $");
     private static final Pattern OLD_ONE = Pattern.compile(
-            "(?<![\\p{L}])(?:my|your|their|his|her|an|some|whose) (?:old|previous|first|last|own|former) ");
+            "(?<![\\p{L}])(?:my|your|their|his|her|an|some|whose) (?:old|previous|first|last|own|former) |(?<![\\p{L}])the (?:old|previous|former) one ");
     private static final Pattern EVERY = Pattern.compile("(?<![\\p{L}])(?:every|each|another) $");
     private static final Pattern PART_OF = Pattern.compile("(?:half|third|quarter|most) of $");
     private static final Pattern COME_FROM =
@@ -201,7 +201,8 @@ final class Aside {
     /** "Those who build every ten years". */
     private static boolean isEvery(Passage passage) {
         var isAfter = passage.figure().dimension() == Dimension.YEARS
-                && AFTER.matcher(passage.before()).find();
+                && AFTER.matcher(passage.before()).find()
+                && !FigureWords.tell("warranty", passage.phrase());
         return isAfter || EVERY.matcher(passage.before()).find();
     }
 

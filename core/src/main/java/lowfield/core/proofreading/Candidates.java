@@ -36,7 +36,7 @@ final class Candidates {
     private static final Pattern GETS = words("get gets have win bring brings");
     /** How much room is left, not how much there is. */
     private static final Pattern LEFT_OVER = Pattern.compile(
-            "(?<![\\p{L}])(?:of air|in front|left|to spare|remains?|(?:is|are|stays?) free)(?![\\p{L}])");
+            "(?<![\\p{L}])(?:of air|in front|left|to spare|to leave|remains?|(?:is|are|stays?) free)(?![\\p{L}])");
     private static final Pattern MORE_BEHIND = Pattern.compile(
             "^ (?:of (?:memory|cache) )?(?:more|less|cheaper|dearer|longer|shorter|higher|lower|faster|slower|quieter|louder|on top|extra|between|above (?=the •|•)|that it (?:fell|rose|gained|lost))(?![\\p{L}])|^ for (?:that|this)(?![\\p{L}])");
     private static final Pattern MORE_BEFORE = Pattern.compile(

@@ -51,7 +51,7 @@ final class Mentions {
         makers = pattern("", byMaker.keySet(), "(?:['’]s)?", 0);
         names = pattern("", byName.keySet(), "", 0);
         tiers = pattern("", byTier.keySet(), "(?:['’]s)?", 0);
-        theKinds = pattern("(?:the|this|our|that) (?:whole )?", byKind.keySet(), "", Pattern.CASE_INSENSITIVE);
+        theKinds = pattern("(?:the|this|our) (?:whole )?", byKind.keySet(), "", Pattern.CASE_INSENSITIVE);
         List.copyOf(byKind.keySet()).stream()
                 .filter(n -> n.endsWith("y"))
                 .forEach(n -> byKind.put(n.substring(0, n.length() - 1) + "ies", byKind.get(n)));

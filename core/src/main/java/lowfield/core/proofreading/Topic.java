@@ -26,9 +26,11 @@ final class Topic {
     private static final Pattern OURS = Pattern.compile(
             "(?<![\\p{L}])our $|(?<![\\p{L}]|than |of |against |to |like )(?:(?:ours|this one)(?![\\p{L}])|this (?:is|was|has|takes|costs|draws|had) )");
     private static final Pattern PRONOUN =
-            Pattern.compile("(?<![\\p{L}])(?:it|its|they|their|that one|which|whose|the latter)(?![\\p{L}])");
+            Pattern.compile("(?<![\\p{L}])(?:it|its|they|their|that (?:one|card|chip|board|kit|drive|case|cooler|monitor)|which|whose|the latter)(?![\\p{L}])");
     private static final Pattern VERSUS = Pattern.compile("(?:against|instead of|rather than|not) (?:the |our |its )?$");
     private static final Pattern VERSUS_BEHIND = Pattern.compile("^ (?:against|instead of|rather than)(?![\\p{L}])");
+    private static final Pattern THAT =
+            Pattern.compile("(?<![\\p{L}])that (?:one|card|chip|board|kit|drive|case|cooler|monitor)(?![\\p{L}])");
     private static final Pattern WHICH = Pattern.compile("(?<![\\p{L}])(?:which|whose|that one|the latter)(?![\\p{L}])");
     private static final Pattern OTHERS = Pattern.compile(
             "(?<![\\p{L}])(?:sister|brother|sibling|cousin|rival|successor|predecessor|other|second|cheaper (?:one|card|part|board|kit)|bigger|smaller one|buys?|gets? you|gives? you|instead)(?![\\p{L}])");
@@ -164,15 +166,15 @@ final class Topic {
             add(meant, inSentence.get(), isLead ? NAMED : UNNAMED);
             add(meant, context.choice(), isLead ? HARDLY : ALSO);
         } else if (spoken.mention().isPresent()) {
-            before(meant, spoken, isPronoun);
+            before(meant, spoken, isPronoun, THAT.matcher(passage.before()).find());
         } else {
             add(meant, context.choice(), UNNAMED);
         }
     }
 
     /** "It" is what the last sentence led with. */
-    private void before(Map<Subject, Double> meant, Spoken spoken, boolean isPronoun) {
-        var isLead = isPronoun && spoken.isLead();
+    private void before(Map<Subject, Double> meant, Spoken spoken, boolean isPronoun, boolean isThat) {
+        var isLead = isPronoun && (spoken.isLead() || isThat);
         var mention = spoken.mention().get();
         var isElsewhere = mention.subjects().stream().allMatch(s -> s.role() == Subject.Role.ELSEWHERE);
         var isFaint = !isPronoun && (spoken.isCompared() || isElsewhere);
