@@ -18,7 +18,7 @@ final class Aside {
             "(?<![\\p{L}])(i|we|my|mine|me|us|reader|readers|friend|friend['’]s|somebody|people)(?![\\p{L}])");
     private static final Pattern ORDER = Pattern.compile(
             "^\\W*(leave|keep|wait|sit|stand|move|copy|mount|set up|use|set|turn|count|buy|do not|do|don['’]t|sleep|test|unplug|install|calibrate|aim|back|clone|let|mind|give|dust|add|measure|plan|take out|remove)(?![\\p{L}])");
-    private static final Pattern WHO = Pattern.compile("^\\W*(?:who|whoever|those|anyone|nobody|everyone)(?![\\p{L}])");
+    private static final Pattern WHO = Pattern.compile("^\\W*(?:who|whoever|those who|anyone|nobody|everyone)(?![\\p{L}])");
     private static final Pattern DOING = Pattern.compile("^\\W*(?!reading|writing)\\p{L}{3,}ing(?![\\p{L}])");
     private static final Pattern ELSEWHERE =
             Pattern.compile("^ (?:away )?(?:from|to|behind) (?:the|a|your|my) ([\\p{L}-]+)");
@@ -59,6 +59,7 @@ final class Aside {
     private static final Pattern AFTER = Pattern.compile("after $");
     private static final Pattern OLD_ONE = Pattern.compile(
             "(?<![\\p{L}])(?:my|your|their|his|her|an|some|whose) (?:old|previous|first|last|own|former) |(?<![\\p{L}])the (?:old|previous|former) one ");
+    private static final Pattern MANY_OF_KIND = Pattern.compile("^\\W*(?:and |but |so )?([\\p{L}]+)s (?!of)");
     private static final Pattern EVERY = Pattern.compile("(?<![\\p{L}])(?:every|each|another) $");
     private static final Pattern PART_OF = Pattern.compile("(?:half|third|quarter|most) of $");
     private static final Pattern COME_FROM =
@@ -85,7 +86,7 @@ final class Aside {
     private static final Set<String> OF_THE_WORK = set("""
             machine price prices cost total build budget sum step difference rest maker warranty power draw spikes spike
             peak share noise size clock speed cache length height width depth weight tier half third quarter
-            fifth tenth hundred thousand plug plugs back front air edition month both latency profile choice part one bigger cheaper dearer
+            fifth tenth hundred thousand plug plugs back front air tray shroud glass lid edition month both latency profile choice part one bigger cheaper dearer
             same label most both box shop endurance capacity module modules whole only warranties memory cores threads
             lanes fans pin slots volume rating figure board first second other writing reading sister brother sibling cousin rival successor predecessor""");
 
@@ -101,7 +102,8 @@ final class Aside {
         this.context = context;
         things = Stream.concat(
                         Stream.of("machine", "build"),
-                        context.choice().stream()
+                        context.subjects().stream()
+                                .filter(s -> !speaksOf(context, s))
                                 .flatMap(s -> PartFigures.nouns(s.part().kind()).stream()))
                 .collect(Collectors.toUnmodifiableSet());
         known = Stream.of(
@@ -117,6 +119,14 @@ final class Aside {
                 .collect(Collectors.toUnmodifiableSet());
     }
 
+    /** Whether the choice has a figure about this other part, like the clearance of a case for it. */
+    private static boolean speaksOf(ProofContext context, Subject other) {
+        return context.choice()
+                .filter(c -> c.part().kind() != other.part().kind()
+                        && c.speaksOf(other.part().kind()))
+                .isPresent();
+    }
+
     private static Stream<String> words(String label) {
         return Stream.of(label.toLowerCase(Locale.ROOT).split("[^\\p{L}]+")).filter(w -> w.length() > 2);
     }
@@ -130,7 +140,8 @@ final class Aside {
                 + when(isLeftOver(passage), 3)
                 + when(BOUND.matcher(before).find() || isFrom(passage), 2)
                 + when(isEvery(passage), 4)
-                + when(isThing(before), 3)
+                + when(isThing(passage), 3)
+                + when(isPriceOfAny(passage), 3)
                 + when(OLD_ONE.matcher(passage.phraseBefore()).find(), 3)
                 + when(isActivity(passage), 2.5)
                 + when(isAnyOfKind(before), 2.5)
@@ -207,11 +218,20 @@ final class Aside {
     }
 
     /** "A machine of 2,000 EUR": any such; "a warranty of two years" is what ours has. */
-    private boolean isThing(String before) {
-        var found = OF_BEFORE.matcher(before);
+    private boolean isThing(Passage passage) {
+        var found = OF_BEFORE.matcher(passage.before());
         return found.find()
+                && (found.start() > 0 || passage.clause().start() > passage.sentence().start())
                 && ("a".equals(found.group(1)) || "an".equals(found.group(1)))
                 && things.contains(found.group(2));
+    }
+
+    /** "Kits that fast cost 300 EUR". */
+    private boolean isPriceOfAny(Passage passage) {
+        var many = MANY_OF_KIND.matcher(passage.phraseBefore());
+        return passage.figure().dimension() == Dimension.MONEY
+                && many.find()
+                && things.contains(many.group(1));
     }
 
     /** "You hear it from 2 m", "they start at 380 EUR". */

@@ -67,7 +67,7 @@ final class Topic {
         if (OURS.matcher(passage.sentenceWords()).find()) {
             add(meant, context.choice(), ALSO);
         }
-        if (before.isEmpty() && OTHERS.matcher(passage.before() + passage.phrase()).find()) {
+        if (before.isEmpty() && OTHERS.matcher(passage.before() + "|" + passage.phrase()).find()) {
             others().forEach(s -> add(meant, s, ALSO));
         }
         if (VERSUS_BEHIND.matcher(passage.after()).find()) {
@@ -123,7 +123,7 @@ final class Topic {
         }
         var isElsewhere = nearest.sort() == Mention.Sort.THE_KIND
                 && nearest.subjects().stream().allMatch(s -> s.role() == Subject.Role.ELSEWHERE);
-        add(meant, nearest, isElsewhere ? UNNAMED : NAMED);
+        add(meant, nearest, isElsewhere || isBehind(OBLIQUE, passage, nearest) ? UNNAMED : NAMED);
         if (nearest.sort() == Mention.Sort.THE_KIND && !isElsewhere) {
             other(passage, spoken).ifPresent(m -> add(meant, m, UNNAMED));
         }
@@ -191,9 +191,10 @@ final class Topic {
                                 .isPresent());
     }
 
-    /** A maker's name means the choice where it is of that maker. */
+    /** A name that several have, like a maker's, means the choice where it is one of them. */
     private static void add(Map<Subject, Double> meant, Mention mention, double weight) {
-        var isOfTheChoice = mention.sort() == Mention.Sort.MAKER
+        var isOfTheChoice = mention.sort() != Mention.Sort.THE_KIND
+                && mention.sort() != Mention.Sort.ANY_OF_KIND
                 && mention.subjects().stream().anyMatch(s -> s.role() == Subject.Role.CHOICE);
         mention.subjects()
                 .forEach(s -> add(

@@ -30,7 +30,7 @@ public final class FigureWords {
         add("memory of the kit", "memory together all kit altogether");
         add("memory slots", "memory");
         add("memory clearance", "memory leaves leave clears clear free kit kits sticks");
-        add("memory profile speed", "(?<!without\\sthe\\s)profile runs run clock rated speed");
+        add("memory profile speed", "(?<!without\\sthe\\s)(?<!without\\sits\\s)(?<!without\\sa\\s)profile runs run clock rated speed");
         add("memory", "memory vram textures");
         add("module size", "module modules each stick sticks");
         add("maximum memory", "most maximum fit fits takes take stops ends ending up limit");
@@ -52,7 +52,7 @@ public final class FigureWords {
         add("cache", "cache caches");
         add("official memory speed", "official officially memory");
         add("fastest memory", "memory allows lets");
-        add("JEDEC speed", "without\\s(?:it|(?:the|a)\\sprofile) of\\sthe\\sbox starts? until default");
+        add("JEDEC speed", "without\\s(?:it|(?:the|a|its)\\sprofile) of\\sthe\\sbox starts? until default");
         add("cooling capacity", "cool cools cooling takes take carry carries handle handles good made enough plenty");
         add("radiator thickness", "thick thickness");
         add("radiator", "radiator");
