@@ -36,6 +36,8 @@ final class Topic {
             "(?<![\\p{L}])(?:sister|brother|sibling|cousin|rival|successor|predecessor|other|second|cheaper (?:one|card|part|board|kit)|bigger|smaller one|buys?|gets? you|gives? you|instead)(?![\\p{L}])");
     private static final Pattern ANOTHER = Pattern.compile(
             "\\W*(?:but |and )?(?:its |the |a |an )?(?:other|cheaper|dearer|bigger|smaller|next)(?: (?:one|sister|brother|sibling|cousin|rival|card|part|board|kit|chip|drive|case|cooler|monitor))(?![\\p{L}])");
+    private static final Pattern THE_OTHER =
+            Pattern.compile("(?<![\\p{L}])(?:the other|the (?:bigger|smaller|cheaper|dearer) •+)(?![\\p{L}])");
     private static final Pattern COMPARED = Pattern.compile(
             "(?:than|against|over|(?<!why )not|instead of|next to|above|below|beside|like) (?:the |that of (?:the )?)?(?:[\\p{L}]+['’]s )?$");
     private static final Pattern OBLIQUE =
@@ -66,6 +68,10 @@ final class Topic {
         }
         if (OURS.matcher(passage.sentenceWords()).find()) {
             add(meant, context.choice(), ALSO);
+        }
+        if (THE_OTHER.matcher(small(passage.text(), Math.max(passage.clause().start(), from - 12), passage.figure().start()))
+                .find()) {
+            others().forEach(s -> add(meant, s, ALSO));
         }
         if (before.isEmpty() && OTHERS.matcher(passage.before() + "|" + passage.phrase()).find()) {
             others().forEach(s -> add(meant, s, ALSO));
