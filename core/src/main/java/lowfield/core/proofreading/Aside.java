@@ -31,7 +31,7 @@ final class Aside {
             "(?<![\\p{L}])(?:(?:i|we) (?:would )?expect|next year['’]s|some day|abroad|until (?:20\\d\\d|then|spring|summer|autumn|winter|may|march)|years? ago|for years|later|sell|sold|(?:in|by) (?:spring|summer|autumn|winter|20\\d\\d)|last (?:year|summer|winter|spring|autumn)|when it came out|at launch)(?![\\p{L}])");
     /** "We take", "we pay": what an author chose. */
     private static final Pattern OF_THE_CHOICE = Pattern.compile(
-            "(?<![\\p{L}])(?:i|we) (?:take|pay|choose|chose|spend|recommend|have chosen|get)(?![\\p{L}])");
+            "(?<![\\p{L}])its(?![\\p{L}])|(?<![\\p{L}])(?:i|we) (?:take|pay|choose|chose|spend|recommend|have chosen|get|like|love|can live with|can do with)(?![\\p{L}])");
     private static final Pattern BOUND = Pattern.compile(
             "(under|below|over|above|less than|more than|at least|nearer to|nothing for|up from) (?:about )?$");
     private static final Pattern ARTICLE =
@@ -60,6 +60,8 @@ final class Aside {
     private static final Pattern OLD_ONE = Pattern.compile(
             "(?<![\\p{L}])(?:my|your|their|his|her|an|some|whose) (?:old|previous|first|last|own|former) |(?<![\\p{L}])the (?:old|previous|former) one ");
     private static final Pattern MANY_OF_KIND = Pattern.compile("^\\W*(?:and |but |so )?([\\p{L}]+)s (?!of)");
+    private static final Pattern HAS = Pattern.compile("(?:has|have|is) $");
+    private static final Pattern ONE_FOR = Pattern.compile("(?<![\\p{L}])an? (?:[\\p{L}]+ )?([\\p{L}]+) for $");
     private static final Pattern EVERY = Pattern.compile("(?<![\\p{L}])(?:every|each|another) $");
     private static final Pattern PART_OF = Pattern.compile("(?:half|third|quarter|most) of $");
     private static final Pattern COME_FROM =
@@ -183,7 +185,9 @@ final class Aside {
         if (passage.figure().dimension() != Dimension.YEARS) {
             return false;
         }
-        return !FigureWords.tell("warranty", passage.sentenceWords()) && !isFragment(passage);
+        var isHad = HAS.matcher(passage.before()).find()
+                && FigureWords.tell("warranty", passage.text().toLowerCase(Locale.ROOT));
+        return !isHad && !FigureWords.tell("warranty", passage.sentenceWords()) && !isFragment(passage);
     }
 
     /** One of a list of figures. */
@@ -226,12 +230,19 @@ final class Aside {
                 && things.contains(found.group(2));
     }
 
+    private boolean isOfOurKind(String noun) {
+        return context.choice()
+                .filter(c -> PartFigures.nouns(c.part().kind()).contains(noun))
+                .isPresent();
+    }
+
     /** "Kits that fast cost 300 EUR". */
     private boolean isPriceOfAny(Passage passage) {
         var many = MANY_OF_KIND.matcher(passage.phraseBefore());
+        var one = ONE_FOR.matcher(passage.before());
         return passage.figure().dimension() == Dimension.MONEY
-                && many.find()
-                && things.contains(many.group(1));
+                && (many.find() && things.contains(many.group(1))
+                        || one.find() && things.contains(one.group(1)) && !isOfOurKind(one.group(1)));
     }
 
     /** "You hear it from 2 m", "they start at 380 EUR". */

@@ -44,6 +44,7 @@ final class Candidates {
     /** "For 39 EUR that is cheap": what the step costs. */
     private static final Pattern FOR_THOSE = Pattern.compile("(?<![\\p{L}])for (?:those|these|the) $");
     private static final Pattern PAST = words("last was were former formerly used before from previously ago been edition since");
+    private static final Pattern LAST_TIME = Pattern.compile("last (?:month|edition|time): $");
     private static final Pattern PAST_BEFORE =
             Pattern.compile("(?<![\\p{L}])(?:was|(?:fell|down|up|went|rose|came|price)(?: [\\p{L}]+)* from|(?:it|this|that|which|kit|card) cost|formerly|used to cost|instead of|been at|been) $");
 
@@ -200,6 +201,9 @@ final class Candidates {
     private static double was(Passage passage) {
         if (PAST_BEFORE.matcher(passage.before()).find()) {
             return 2;
+        }
+        if (LAST_TIME.matcher(passage.sentenceBefore()).find()) {
+            return 0;
         }
         return PAST.matcher(passage.phrase()).find() ? 0.5 : PAST.matcher(passage.clauseWords()).find() ? 0 : -2.5;
     }

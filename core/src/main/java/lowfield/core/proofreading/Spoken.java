@@ -45,7 +45,8 @@ record Spoken(Optional<Mention> mention, boolean isLead, boolean isCompared, Lis
         var strong = here.stream().filter(Passage::isStrong).toList();
         var front = strong.stream()
                 .filter(m -> !Topic.isCompared(text, sentence.start(), m))
-                .min(Comparator.comparing((Mention m) -> m.sort() == Mention.Sort.THE_KIND)
+                .min(Comparator.comparing((Mention m) -> !topic.isOfSlot(m))
+                        .thenComparing(m -> m.sort() == Mention.Sort.THE_KIND)
                         .thenComparing(m -> Topic.isOblique(text, m)));
         return front.map(m -> new Spoken(front, isLead(m, sentence, text) || isAlone(m, strong, text), false, kinds))
                 .or(() -> strong.stream().findFirst().map(m -> new Spoken(Optional.of(m), false, true, kinds)))

@@ -27,7 +27,7 @@ final class Topic {
             "(?<![\\p{L}])our $|(?<![\\p{L}]|than |of |against |to |like )(?:(?:ours|this one)(?![\\p{L}])|this (?:is|was|has|takes|costs|draws|had) )");
     private static final Pattern PRONOUN =
             Pattern.compile("(?<![\\p{L}])(?:it|its|they|their|that (?:one|card|chip|board|kit|drive|case|cooler|monitor)|which|whose|the latter)(?![\\p{L}])");
-    private static final Pattern VERSUS = Pattern.compile("(?:against|instead of|rather than|not) (?:the |our |its )?$");
+    private static final Pattern VERSUS = Pattern.compile("(?:against|instead of|rather than|not|from [^,;]{1,40} to) (?:the |our |its )?$");
     private static final Pattern VERSUS_BEHIND = Pattern.compile("^ (?:against|instead of|rather than)(?![\\p{L}])");
     private static final Pattern THAT =
             Pattern.compile("(?<![\\p{L}])that (?:one|card|chip|board|kit|drive|case|cooler|monitor)(?![\\p{L}])");
@@ -43,7 +43,7 @@ final class Topic {
     private static final Pattern OBLIQUE =
             Pattern.compile("(?:^|[^\\p{L}])(?:in|into|with|for|from|of|by|on|at|to) (?:the |an? )?(?:[\\p{L}]+['’]s )?$");
     private static final Pattern BELONGS = Pattern.compile(
-            "^ ?(?:(?!and|but|that|which)[\\p{L}]+ )?(?:of|for|on|in|from|as in|is what|is what \\w+ gives on|is) (?:the )?(?:[\\p{L}]+['’]s )?$");
+            "^ ?(?:(?!and|but|that|which)[\\p{L}]+ )?(?:of|for|on|in|from|with|as in|is what|is what \\w+ gives on|is) (?:the )?(?:[\\p{L}]+['’]s )?$");
 
     private final ProofContext context;
 
@@ -243,6 +243,14 @@ final class Topic {
                         && ANOTHER.matcher(sentence.of(text).toLowerCase(Locale.ROOT))
                                 .lookingAt())
                 .map(o -> new Mention(sentence.start(), sentence.start(), o, Mention.Sort.NAME));
+    }
+
+    /** Whether it can be meant of what stands in this slot. */
+    boolean isOfSlot(Mention mention) {
+        return context.choice()
+                .filter(c -> mention.subjects().stream()
+                        .anyMatch(s -> s.part().kind() == c.part().kind()))
+                .isPresent();
     }
 
     private List<Subject> others() {
