@@ -100,6 +100,7 @@
       },
       '.cm-line': { padding: '0' },
       '.slip': { textDecoration: 'underline wavy var(--clay) 1px', textUnderlineOffset: '4px' },
+      '.slip.maybe': { textDecoration: 'underline dotted var(--soft) 2px' },
       '.cm-placeholder': { color: 'var(--soft)' },
       '.cm-cursor': { borderLeftColor: 'var(--ink)' },
       '.cm-tooltip': { background: 'var(--sheet)', border: '1px solid var(--ink)', borderRadius: '2px' },

@@ -19,7 +19,7 @@
   <ul aria-label="Otherwise than the data" class="small mt-2 border-l-2 border-clay pl-4">
     {#each slips as slip, i (`${slip.start} ${slip.key}`)}
       <li class="flex flex-wrap items-baseline gap-x-3 py-0.5">
-        <span class="grow text-clay">{slip.sentence}</span>
+        <span class={['grow', slip.isSure ? 'text-clay' : 'text-soft']}>{slip.sentence}</span>
         <span class="flex flex-wrap gap-x-3">
           {#if slip.right}<button class="btn-quiet small" onclick={() => onright(slip)}
               >{#if i === 0}<span class="key">r</span>{/if} write {slip.right}</button

@@ -3,6 +3,7 @@ package lowfield.measure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import lowfield.core.proofreading.FigureGuard;
 import lowfield.core.proofreading.Slip;
 
@@ -11,7 +12,9 @@ import lowfield.core.proofreading.Slip;
  * the right words in place of the wrong ones are read, too: what is marked there is marked falsely.
  */
 final class GuardMeasure {
-    private static final int SHOWN = 60;
+    /** How many files of reasons were read while the guard was built. */
+    private static final int READ = 11;
+
     private static final Pattern PLANTED = Pattern.compile("\\[(t|w|u|rt|rw):([^\\]]*)]");
 
     private GuardMeasure() {}
@@ -51,28 +54,27 @@ final class GuardMeasure {
         }
     }
 
-    /** @param held whether what is held back is read, too */
-    static void run(boolean held) {
+    /** @param isShown whether what was missed and marked falsely is shown; of the held reasons it never is */
+    static void run(boolean isShown) {
         var scenes = GuardScenes.read();
-        var line = score(scenes, "open.txt").line("") + " "
-                + score(scenes, "more.txt").line("more_");
-        if (held) {
-            line += " " + score(scenes, "held.txt").line("held_");
+        var read = new Score();
+        var shown = new ArrayList<String>();
+        IntStream.rangeClosed(1, READ).forEach(i -> score(scenes, "read/" + i + ".txt", read, shown));
+        if (isShown) {
+            shown.forEach(System.out::println);
         }
-        System.out.println(line);
+        var held = new Score();
+        score(scenes, "held.txt", held, new ArrayList<>());
+        System.out.println(read.line("") + " " + held.line("held_"));
     }
 
-    private static Score score(GuardScenes scenes, String file) {
-        var score = new Score();
-        var shown = new ArrayList<String>();
+    private static void score(GuardScenes scenes, String file, Score score, List<String> shown) {
         for (var sample : samples(GuardScenes.text(file), false)) {
             read(scenes, sample, score, shown);
         }
         for (var clean : samples(GuardScenes.text(file), true)) {
             read(scenes, clean, score, shown);
         }
-        shown.stream().limit(SHOWN).forEach(System.out::println);
-        return score;
     }
 
     private static void read(GuardScenes scenes, Sample sample, Score score, List<String> shown) {

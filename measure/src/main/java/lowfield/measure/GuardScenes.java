@@ -20,10 +20,10 @@ import lowfield.core.part.Part;
 import lowfield.core.part.Release;
 import lowfield.core.proofreading.KnownFigure;
 import lowfield.core.proofreading.ProofContext;
-import lowfield.core.proofreading.SpareRoom;
 import lowfield.core.proofreading.Subject;
 import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.names.NameIndex;
+import lowfield.core.proofreading.sources.SpareRoom;
 import lowfield.server.platform.Json;
 import tools.jackson.core.type.TypeReference;
 

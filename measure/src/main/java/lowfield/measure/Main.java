@@ -31,7 +31,7 @@ public final class Main {
             }
             case "backup" -> BackupMeasure.run(database());
             case "checks" -> CheckBenchmark.run();
-            case "guard" -> GuardMeasure.run(arguments.length > 1 && arguments[1].equals("held"));
+            case "guard" -> GuardMeasure.run(arguments.length > 1 && arguments[1].equals("shown"));
             case "forced" -> ForcedMeasure.run();
             case "read" -> ReadMeasure.run(arguments.length > 1 && arguments[1].equals("held"));
             case "import" -> ImportMeasure.run(Client.signedIn(arguments[1]), database());

@@ -30,8 +30,8 @@ public record AttentionList(List<Item> items) {
             Matter.PREMIUM,
             Matter.SMALL_MOVES);
 
-    private static final Set<Matter> OF_REASONS =
-            Set.of(Matter.STALE_REASON, Matter.SLIP, Matter.FACT, Matter.NO_REASON, Matter.READ_AGAIN);
+    private static final Set<Matter> OF_REASONS = Set.of(
+            Matter.STALE_REASON, Matter.SLIP, Matter.FACT, Matter.NO_REASON, Matter.READ_AGAIN, Matter.MAYBE_SLIP);
 
     public AttentionList {
         items = items.stream().sorted(HEAVIEST_FIRST).toList();

@@ -52,6 +52,8 @@ public enum Matter {
     MOVED(0),
     /** The price moved much since the reason was confirmed. */
     READ_AGAIN(0),
+    /** The reason has a figure that may be another's. */
+    MAYBE_SLIP(0),
     /** A choice costs far more than its maker suggests. */
     PREMIUM(0),
     /** Moves too small to be asked about one by one. */

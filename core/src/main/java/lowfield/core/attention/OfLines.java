@@ -104,18 +104,24 @@ final class OfLines {
         }
     }
 
+    /** Those that are sure, as one; those that only may be slips are looked at when there are no others. */
     private void slips(List<Slip> slips) {
+        var sure = slips.stream().filter(Slip::isSure).toList();
+        if (sure.isEmpty()) {
+            slip(Matter.MAYBE_SLIP, slips, "figures that may be wrong");
+        } else {
+            slip(Matter.SLIP, sure, "things otherwise than the data");
+        }
+    }
+
+    private void slip(Matter matter, List<Slip> slips, String several) {
         slips.stream()
                 .findFirst()
                 .ifPresent(first -> add(
-                        Matter.SLIP,
+                        matter,
                         "slip " + first.key(),
                         "Reason of the %s says %s"
-                                .formatted(
-                                        slot(),
-                                        slips.size() == 1
-                                                ? first.said()
-                                                : slips.size() + " things otherwise than the data"),
+                                .formatted(slot(), slips.size() == 1 ? first.said() : slips.size() + " " + several),
                         first.sentence()));
     }
 

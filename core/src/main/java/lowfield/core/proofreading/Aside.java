@@ -18,7 +18,8 @@ final class Aside {
             "(?<![\\p{L}])(i|we|my|mine|me|us|reader|readers|friend|friend['’]s|somebody|people)(?![\\p{L}])");
     private static final Pattern ORDER = Pattern.compile(
             "^\\W*(leave|keep|wait|sit|stand|move|copy|mount|set up|use|set|turn|count|buy|do not|do|don['’]t|sleep|test|unplug|install|calibrate|aim|back|clone|let|mind|give|dust|add|measure|plan|take out|remove)(?![\\p{L}])");
-    private static final Pattern WHO = Pattern.compile("^\\W*(?:who|whoever|those who|anyone|nobody|everyone)(?![\\p{L}])");
+    private static final Pattern WHO =
+            Pattern.compile("^\\W*(?:who|whoever|those who|anyone|nobody|everyone)(?![\\p{L}])");
     private static final Pattern DOING = Pattern.compile("^\\W*(?!reading|writing)\\p{L}{3,}ing(?![\\p{L}])");
     private static final Pattern ELSEWHERE =
             Pattern.compile("^ (?:away )?(?:from|to|behind) (?:the|a|your|my) ([\\p{L}-]+)");
@@ -32,6 +33,7 @@ final class Aside {
     /** "We take", "we pay": what an author chose. */
     private static final Pattern OF_THE_CHOICE = Pattern.compile(
             "(?<![\\p{L}])its(?![\\p{L}])|(?<![\\p{L}])(?:i|we) (?:take|pay|choose|chose|spend|recommend|have chosen|get|like|love|can live with|can do with)(?![\\p{L}])");
+
     private static final Pattern BOUND = Pattern.compile(
             "(under|below|over|above|less than|more than|at least|nearer to|nothing for|up from) (?:about )?$");
     private static final Pattern ARTICLE =
@@ -45,14 +47,14 @@ final class Aside {
     private static final Pattern OF_BEFORE = Pattern.compile("(an?|the|my|your|one)?\\s*([\\p{L}•-]+) of (?:up to )?$");
     private static final Pattern OF_AFTER = Pattern.compile("^ of ([\\p{L}-]+)(?: ([\\p{L}-]+))?");
     private static final Pattern NEXT_WORD = Pattern.compile("^[ -]([\\p{L}•-]+)(?: ([\\p{L}•-]+))?");
-    private static final Pattern OF_THE_SUM =
-            Pattern.compile("^ of (?:the|its|our|your|this|what|all|every)");
+    private static final Pattern OF_THE_SUM = Pattern.compile("^ of (?:the|its|our|your|this|what|all|every)");
     private static final Pattern SHARE_BEFORE =
             Pattern.compile("(?:share|budget|total|sum|takes|costs)(?: is| of|,)? (?:about )?$");
-    private static final Pattern LAST_NOUN = Pattern.compile(
-            "(?<![\\p{L}-])(?:a|an|the|my|your|our|his|her|some) ([\\p{L}•-]+(?: [\\p{L}•-]+)?)");
+    private static final Pattern LAST_NOUN =
+            Pattern.compile("(?<![\\p{L}-])(?:a|an|the|my|your|our|his|her|some) ([\\p{L}•-]+(?: [\\p{L}•-]+)?)");
     private static final Pattern DISTANCE = Pattern.compile("(?:from|at|within) $");
-    private static final Pattern METRES = Pattern.compile("(?i)(?:cm|(?<![\\p{L}])m|met(?:re|er)s?|centimet(?:re|er)s?)$");
+    private static final Pattern METRES =
+            Pattern.compile("(?i)(?:cm|(?<![\\p{L}])m|met(?:re|er)s?|centimet(?:re|er)s?)$");
     private static final Pattern SIDE = Pattern.compile("^ (?:long|high|tall|wide|deep|thick)");
     private static final Pattern START_AT = Pattern.compile("(?:exists?|starts?|begins?|are|sold|found) (?:from|at) $");
     private static final Pattern WHY_NOT = Pattern.compile("^\\W*(?:why|what about|how about)(?![\\p{L}])");
@@ -67,12 +69,14 @@ final class Aside {
     private static final Pattern COME_FROM =
             Pattern.compile("(?<![\\p{L}])(?:come|comes|coming|upgrade|upgrading) from $");
     /** "With a card of 300 W", "for cards above": any such, not the one that stands there. */
-    private static final Pattern ANY_SUCH =
-            Pattern.compile("(?<![\\p{L}])(?:with|for|if|only|any|than) (?:an? )?[\\p{L}]+ (?:of|above|under|over|with) $");
+    private static final Pattern ANY_SUCH = Pattern.compile(
+            "(?<![\\p{L}])(?:with|for|if|only|any|than) (?:an? )?[\\p{L}]+ (?:of|above|under|over|with) $");
+
     private static final Pattern TO_SPARE = Pattern.compile("^ (?:to spare|stays? free)");
     private static final Pattern RATE =
             Pattern.compile("^ (?:a|an|per|each|every) (?:second|minute|hour|day|week|month|year|piece)(?! ago)");
-    private static final Pattern NOUN_BEFORE = Pattern.compile("(?:^|[^\\p{L}-])(?:a|an|the|my|your|our) ([\\p{L}•-]+) $");
+    private static final Pattern NOUN_BEFORE =
+            Pattern.compile("(?:^|[^\\p{L}-])(?:a|an|the|my|your|our) ([\\p{L}•-]+) $");
     private static final Pattern MINE_AFTER = Pattern.compile("^[^.,;:]{0,16}(?<![\\p{L}])(my|mine)(?![\\p{L}])");
     private static final Pattern MANY = Pattern.compile("^[^\\p{L}\\d•]*([\\p{L}]{3,}s) (?!of)");
 
@@ -137,8 +141,13 @@ final class Aside {
     double weight(Passage passage) {
         var before = passage.before();
         return when(isYearsOfSomething(passage) || isSharelessPercent(passage) || isRate(passage), 4)
-                + when(SELF.matcher(lastPart(before)).find(), OF_THE_CHOICE.matcher(lastPart(before)).find() ? 0.5 : 5)
-                + when(ORDER.matcher(passage.sentenceWords()).find() || ORDER.matcher(passage.phrase()).find(), 3)
+                + when(
+                        SELF.matcher(lastPart(before)).find(),
+                        OF_THE_CHOICE.matcher(lastPart(before)).find() ? 0.5 : 5)
+                + when(
+                        ORDER.matcher(passage.sentenceWords()).find()
+                                || ORDER.matcher(passage.phrase()).find(),
+                        3)
                 + when(isLeftOver(passage), 3)
                 + when(BOUND.matcher(before).find() || isFrom(passage), 2)
                 + when(isEvery(passage), 4)
@@ -155,7 +164,7 @@ final class Aside {
                 + when(MINE_AFTER.matcher(passage.after()).find(), 3)
                 + when(isBehindUnknown(before) || isOfAnother(passage), 4)
                 + when(isAnothersNoun(before), 4)
-                + when(isAfterUnknown(passage), 2)
+                + when(isAfterUnknown(passage), 3.5)
                 + when(isOfUnknown(passage), 3.5)
                 + when(PART_OF.matcher(before).find(), 2)
                 + when(WHY_NOT.matcher(passage.phrase()).find(), 3);
@@ -185,15 +194,16 @@ final class Aside {
         if (passage.figure().dimension() != Dimension.YEARS) {
             return false;
         }
-        var isHad = HAS.matcher(passage.before()).find()
-                && FigureWords.tell("warranty", passage.text().toLowerCase(Locale.ROOT));
+        var isHad = HAS.matcher(passage.before()).find() && FigureWords.tell("warranty", passage.around());
         return !isHad && !FigureWords.tell("warranty", passage.sentenceWords()) && !isFragment(passage);
     }
 
     /** One of a list of figures. */
     private static boolean isFragment(Passage passage) {
         var rest = passage.phrase().replace(passage.figure().text().toLowerCase(Locale.ROOT), "");
-        return rest.strip().length() < 14 && !rest.replaceFirst("\\bit has\\b", "").matches("(?s).*\\b(i|it|you|he|she|we|they|in|for|after|every|lasted|old|ago|last)\\b.*");
+        return rest.strip().length() < 14
+                && !rest.replaceFirst("\\bit has\\b", "")
+                        .matches("(?s).*\\b(i|it|you|he|she|we|they|in|for|after|every|lasted|old|ago|last)\\b.*");
     }
 
     private static boolean isSharelessPercent(Passage passage) {
@@ -225,7 +235,8 @@ final class Aside {
     private boolean isThing(Passage passage) {
         var found = OF_BEFORE.matcher(passage.before());
         return found.find()
-                && (found.start() > 0 || passage.clause().start() > passage.sentence().start())
+                && (found.start() > 0
+                        || passage.clause().start() > passage.sentence().start())
                 && ("a".equals(found.group(1)) || "an".equals(found.group(1)))
                 && things.contains(found.group(2));
     }
@@ -335,7 +346,8 @@ final class Aside {
         if (before.find()) {
             var noun = before.group(2);
             var isGeneric = before.group(1) == null || before.group(1).startsWith("a");
-            return !isKnown(noun) && !noun.contains("•") && !NO_NOUN.contains(noun) || isGeneric && isElsewhere(noun, null);
+            return !isKnown(noun) && !noun.contains("•") && !NO_NOUN.contains(noun)
+                    || isGeneric && isElsewhere(noun, null);
         }
         var after = OF_AFTER.matcher(passage.after());
         return after.find()
@@ -346,7 +358,8 @@ final class Aside {
 
     private boolean isKnown(String word) {
         var bare = word.toLowerCase(Locale.ROOT);
-        return known.contains(bare) || bare.endsWith("s") && known.contains(bare.substring(0, bare.length() - 1))
+        return known.contains(bare)
+                || bare.endsWith("s") && known.contains(bare.substring(0, bare.length() - 1))
                 || bare.endsWith("ies") && known.contains(bare.substring(0, bare.length() - 3) + "y");
     }
 }

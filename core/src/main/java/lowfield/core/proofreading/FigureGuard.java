@@ -4,8 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
-import lowfield.core.proofreading.figures.CountNouns;
+import java.util.regex.Pattern;
 import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.figures.FigureFinder;
 import lowfield.core.proofreading.figures.Stretch;
@@ -18,6 +17,7 @@ import lowfield.core.reason.ReasonBasis;
  * What is about something else, or has no figure on file, is let stand.
  */
 public final class FigureGuard {
+    private static final Pattern ARTICLE = Pattern.compile("^(?:the|its|what) ");
     /** By how much what a figure says may be less likely meant than something else. */
     private static final double SLACK = 1.4;
 
@@ -73,15 +73,18 @@ public final class FigureGuard {
         var before = Spoken.ofNothing();
         var found = figures.in(bare);
         for (var sentence : Stretch.sentences(bare)) {
+            var here = named.stream().filter(m -> sentence.holds(m.start())).toList();
+            var figuresHere =
+                    found.stream().filter(f -> sentence.holds(f.start())).toList();
             for (var clause : sentence.clauses(bare)) {
-                for (var figure : found) {
+                for (var figure : figuresHere) {
                     if (clause.holds(figure.start())) {
-                        hold(new Passage(bare, figure, sentence, clause, named, found), before, slips, claims);
+                        hold(new Passage(bare, figure, sentence, clause, here, figuresHere), before, slips, claims);
                     }
                 }
-                slips.addAll(relations.slips(stated, clause, named));
+                slips.addAll(relations.slips(stated, clause, here));
             }
-            before = before.after(sentence, bare, named, topic);
+            before = before.after(sentence, bare, here, topic);
         }
         return new Reading(
                 slips.stream()
@@ -105,8 +108,10 @@ public final class FigureGuard {
         var right = meant.stream()
                 .filter(c -> figure.holds(c.figure().value()))
                 .max(Comparator.comparingDouble(Candidate::weight));
-        var beside = aside.weight(passage) + (right.filter(Candidate::isHintedAt).isPresent() ? 1 : 0);
-        if (right.filter(c -> c.weight() >= best.getAsDouble() - slack(passage, c, best.getAsDouble())).isPresent()) {
+        var beside =
+                aside.weight(passage) + (right.filter(Candidate::isHintedAt).isPresent() ? 1 : 0);
+        if (right.filter(c -> c.weight() >= best.getAsDouble() - slack(passage, c, best.getAsDouble()))
+                .isPresent()) {
             if (beside < right.get().weight()) {
                 claims.add(ClaimReader.right(passage, right.get().figure()));
             }
@@ -117,13 +122,19 @@ public final class FigureGuard {
                 .max(Comparator.comparingDouble(c -> c.weight() + nearness(c.figure(), figure)))
                 .filter(c -> c.weight() + nearness(c.figure(), figure) - beside >= ENOUGH);
         likeliest
-                .map(c -> told(passage, c.figure(), isSure(passage, c, right.filter(Candidate::isHintedAt).isPresent(), beside)))
+                .map(c -> told(
+                        passage,
+                        c.figure(),
+                        isSure(passage, c, right.filter(Candidate::isHintedAt).isPresent(), beside)))
                 .ifPresent(slips::add);
     }
 
     /** A difference from what is spoken of is hardly met by chance. */
     private static double slack(Passage passage, Candidate candidate, double best) {
-        return best <= PLAINLY_SAID && candidate.isSpokenOf() && candidate.isDifference() && Candidates.isOfDifferences(passage)
+        return best <= PLAINLY_SAID
+                        && candidate.isSpokenOf()
+                        && candidate.isDifference()
+                        && Manner.isOfDifferences(passage)
                 ? SLACK_OF_DIFFERENCES
                 : SLACK;
     }
@@ -133,8 +144,8 @@ public final class FigureGuard {
         if (written.dimension() == Dimension.COUNT) {
             return written.middle().subtract(meant.value()).abs().doubleValue() <= 3 ? 0.5 : -1;
         }
-        var apart = Math.abs(Math.log((meant.value().doubleValue() + 1)
-                / (written.middle().doubleValue() + 1)));
+        var apart = Math.abs(
+                Math.log((meant.value().doubleValue() + 1) / (written.middle().doubleValue() + 1)));
         return apart < 0.12 ? 1 : apart < 0.45 ? 0.5 : apart < 0.75 ? 0 : apart < 1.5 ? -1.5 : -4;
     }
 
@@ -163,11 +174,13 @@ public final class FigureGuard {
     }
 
     private static String sentence(WrittenFigure figure, KnownFigure right, boolean isSure) {
-        if (figure.dimension() == Dimension.COUNT) {
-            return (isSure ? "%s: the data says %s." : "%s may be wrong: the data says %s.")
-                    .formatted(figure.text(), right.said());
-        }
-        return (isSure ? "%s: the %s is %s." : "%s may be wrong: the %s is %s.")
-                .formatted(figure.text(), right.label(), right.said());
+        var what = figure.dimension() == Dimension.COUNT
+                ? "the data says " + right.said()
+                : "%s is %s".formatted(named(right.label()), right.said());
+        return "%s%s: %s.".formatted(figure.text(), isSure ? "" : " may be wrong", what);
+    }
+
+    private static String named(String label) {
+        return ARTICLE.matcher(label).find() ? label : "the " + label;
     }
 }

@@ -61,7 +61,8 @@ final class Mentions {
     /** What stood there last time and is no choice any more. */
     private static boolean isGone(ProofContext context, Subject last) {
         return context.subjects().stream()
-                .noneMatch(s -> s.role() != Subject.Role.LAST && s.part().id().equals(last.part().id()));
+                .noneMatch(s -> s.role() != Subject.Role.LAST
+                        && s.part().id().equals(last.part().id()));
     }
 
     private static void meant(Map<String, List<Subject>> by, String name, Subject subject) {
@@ -93,9 +94,8 @@ final class Mentions {
 
     /** "The Middle" is one of this slot where another slot has one, too. */
     private static List<Subject> ofSlot(List<Subject> called) {
-        var here = called.stream()
-                .filter(s -> s.role() != Subject.Role.ELSEWHERE)
-                .toList();
+        var here =
+                called.stream().filter(s -> s.role() != Subject.Role.ELSEWHERE).toList();
         return here.isEmpty() ? called : here;
     }
 

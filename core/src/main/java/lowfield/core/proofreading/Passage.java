@@ -8,10 +8,22 @@ import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.figures.Stretch;
 import lowfield.core.proofreading.figures.WrittenFigure;
 
-/** A figure with what stands around it: its sentence, its clause, and the parts that are named there. */
-record Passage(String text, WrittenFigure figure, Stretch sentence, Stretch clause, List<Mention> mentions, List<WrittenFigure> figures) {
+/**
+ * A figure with what stands around it.
+ *
+ * @param mentions where its sentence names parts
+ * @param figures all of its sentence
+ */
+record Passage(
+        String text,
+        WrittenFigure figure,
+        Stretch sentence,
+        Stretch clause,
+        List<Mention> mentions,
+        List<WrittenFigure> figures) {
     private static final int BEFORE = 22;
     private static final int BEHIND = 18;
+    private static final int AROUND = 300;
     private static final Pattern PART = Pattern.compile(",(?!\\d)|[(;]| and | but | where ");
 
     /** The clause up to the figure, in small letters. */
@@ -29,6 +41,13 @@ record Passage(String text, WrittenFigure figure, Stretch sentence, Stretch clau
     /** The sentence behind the figure, in small letters. */
     String after() {
         return text.substring(figure.end(), Math.max(sentence.end(), figure.end()))
+                .toLowerCase(Locale.ROOT);
+    }
+
+    /** What stands a few sentences around, in small letters. */
+    String around() {
+        var from = Math.max(0, sentence.start() - AROUND);
+        return text.substring(from, Math.min(text.length(), sentence.end() + AROUND))
                 .toLowerCase(Locale.ROOT);
     }
 

@@ -3,34 +3,32 @@ package lowfield.core.proofreading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import lowfield.core.proofreading.figures.Stretch;
 
-/** Holds claims of relation against the data: "cheaper than", "twice the price of", "half the memory". */
+/** Holds claims of relation against the data: "cheaper than", "twice the price of", "the same price as last month". */
 final class RelationGuard {
-    private static final Pattern THAN = Pattern.compile(
-            "(?i)(?<![\\p{L}])(cheaper|dearer|more expensive|less expensive|louder|quieter|longer|shorter) than (?:the )?(?:[\\p{L}]+['’]s )?");
+    private static final String NAME = "(?:the |that of (?:the )?)?(?:[\\p{L}]+['’]s )?";
+    private static final String THING = "price|memory|capacity|cores|threads|cache|noise|length|weight";
+    private static final Pattern THAN = Pattern.compile("(?i)(?<![\\p{L}])(" + Relation.words() + ") than " + NAME);
     private static final Pattern TIMES =
-            Pattern.compile("(?i)(?<![\\p{L}])(twice|double|half) the (price|memory|capacity|cores)(?: of (?:the )?)?");
+            Pattern.compile("(?i)(?<![\\p{L}])(twice|double|half|three times) the (" + THING + ")(?: of)? " + NAME);
+    private static final Pattern TIMES_AS =
+            Pattern.compile("(?i)(?<![\\p{L}])(twice|half|three times) as (" + Relation.qualities() + ") as " + NAME);
+    private static final Pattern COSTS_TIMES =
+            Pattern.compile("(?i)(?<![\\p{L}])costs (twice|half|three times) as much as " + NAME);
+    private static final Pattern SAME = Pattern.compile("(?i)(?<![\\p{L}])the same (" + THING + ") as " + NAME);
+    private static final Pattern COSTS_SAME = Pattern.compile("(?i)(?<![\\p{L}])costs (?:the same|as much) as " + NAME);
+    private static final Pattern LAST_TIME =
+            Pattern.compile("(?i)\\G(?:in the |the )?last (?:month|edition|time)(?![\\p{L}])");
+    private static final Map<String, Double> FACTORS =
+            Map.of("twice", 2.0, "double", 2.0, "half", 0.5, "three times", 3.0);
+    /** Said loosely: "twice" is still said of this much less or more. */
     private static final double LOOSE = 0.16;
-
-    /** A word of relation: of which figure, whether more of it, and its opposite. */
-    private record Relation(String label, boolean isMore, String opposite) {
-        static Relation of(String word) {
-            return switch (word.toLowerCase(Locale.ROOT)) {
-                case "cheaper" -> new Relation("price", false, "dearer");
-                case "less expensive" -> new Relation("price", false, "more expensive");
-                case "dearer" -> new Relation("price", true, "cheaper");
-                case "more expensive" -> new Relation("price", true, "cheaper");
-                case "louder" -> new Relation("noise", true, "quieter");
-                case "quieter" -> new Relation("noise", false, "louder");
-                case "longer" -> new Relation("length", true, "shorter");
-                default -> new Relation("length", false, "longer");
-            };
-        }
-    }
 
     private final ProofContext context;
 
@@ -39,108 +37,123 @@ final class RelationGuard {
     }
 
     List<Slip> slips(String text, Stretch clause, List<Mention> named) {
-        return Stream.concat(than(text, clause, named).stream(), times(text, clause, named).stream())
+        var in = new Clause(text, clause, named);
+        return Stream.of(
+                        in.each(THAN, m -> Relation.of(small(m.group(1))).flatMap(r -> than(in, m, r))),
+                        in.each(TIMES, m -> times(in, m, factor(m), labels(m.group(2)))),
+                        in.each(TIMES_AS, m -> times(in, m, factor(m), Relation.ofQuality(small(m.group(2))))),
+                        in.each(COSTS_TIMES, m -> times(in, m, factor(m), List.of("price"))),
+                        in.each(SAME, m -> same(in, m, labels(m.group(1)))),
+                        in.each(COSTS_SAME, m -> same(in, m, List.of("price"))))
+                .flatMap(List::stream)
                 .toList();
     }
 
-    private List<Slip> than(String text, Stretch clause, List<Mention> named) {
-        var all = new ArrayList<Slip>();
-        var found = THAN.matcher(text).region(clause.start(), clause.end()).useTransparentBounds(true);
-        while (found.find()) {
-            var relation = Relation.of(found.group(1));
-            var other = named.stream()
-                    .filter(m -> m.start() == found.end() && isOne(m))
+    private static String small(String words) {
+        return words.toLowerCase(Locale.ROOT);
+    }
+
+    private static double factor(MatchResult found) {
+        return FACTORS.get(small(found.group(1)));
+    }
+
+    private static List<String> labels(String thing) {
+        return thing.equalsIgnoreCase("memory") ? List.of("memory", "memory of the kit") : List.of(small(thing));
+    }
+
+    /** A clause with what is named in it. */
+    private record Clause(String text, Stretch at, List<Mention> named) {
+        interface Claim {
+            Optional<Slip> slip(MatchResult found);
+        }
+
+        List<Slip> each(Pattern pattern, Claim claim) {
+            var all = new ArrayList<Slip>();
+            var found = pattern.matcher(text).region(at.start(), at.end()).useTransparentBounds(true);
+            while (found.find()) {
+                claim.slip(found.toMatchResult()).ifPresent(all::add);
+            }
+            return all;
+        }
+
+        /** What is named right there, if it is one. */
+        Optional<Mention> namedAt(int start) {
+            return named.stream()
+                    .filter(m -> m.start() == start && m.subjects().size() == 1)
                     .findFirst();
-            other.ifPresent(m -> {
-                var who = who(clause, named, found.start());
-                var mine = value(who, relation.label());
-                var theirs = value(Optional.of(m.subjects().get(0)), relation.label());
-                if (mine.isPresent() && theirs.isPresent()) {
-                    var sign = Double.compare(
-                            mine.get().value().doubleValue(),
-                            theirs.get().value().doubleValue());
-                    if (sign == 0 || sign > 0 != relation.isMore()) {
-                        all.add(slip(
-                                text,
-                                found.start(),
-                                m.end(),
-                                sign == 0
-                                        ? Optional.empty()
-                                        : Optional.of(relation.opposite() + text.substring(found.end(1), m.end())),
-                                mine.get(),
-                                theirs.get(),
-                                m));
-                    }
-                }
-            });
         }
-        return all;
     }
 
-    private List<Slip> times(String text, Stretch clause, List<Mention> named) {
-        var all = new ArrayList<Slip>();
-        var found = TIMES.matcher(text).region(clause.start(), clause.end()).useTransparentBounds(true);
-        while (found.find()) {
-            var label = found.group(2).toLowerCase(Locale.ROOT);
-            var factor = found.group(1).equalsIgnoreCase("half") ? 0.5 : 2.0;
-            named.stream()
-                    .filter(m -> m.start() == found.end() && isOne(m))
-                    .findFirst()
-                    .ifPresent(m -> {
-                        var mine = value(who(clause, named, found.start()), label);
-                        var theirs = value(Optional.of(m.subjects().get(0)), label);
-                        if (mine.isPresent() && theirs.isPresent()) {
-                            var is = mine.get().value().doubleValue()
-                                    / Math.max(theirs.get().value().doubleValue(), 0.001);
-                            if (Math.abs(is / factor - 1) > LOOSE) {
-                                all.add(slip(
-                                        text, found.start(), m.end(), Optional.empty(), mine.get(), theirs.get(), m));
-                            }
-                        }
-                    });
+    /** Two figures that are compared, and where the comparison ends. */
+    private record Pair(KnownFigure mine, KnownFigure theirs, String other, int end) {
+        int sign() {
+            return mine.value().compareTo(theirs.value());
         }
-        return all;
+
+        double ratio() {
+            return mine.value().doubleValue() / Math.max(theirs.value().doubleValue(), 0.001);
+        }
+
+        Slip slip(Clause in, int start, Optional<String> right) {
+            return new Slip(
+                    start,
+                    end,
+                    in.text().substring(start, end),
+                    mine.label(),
+                    right,
+                    Optional.empty(),
+                    "The %s is %s; that of %s is %s.".formatted(mine.label(), mine.said(), other, theirs.said()),
+                    true);
+        }
     }
 
-    private static Slip slip(
-            String text,
-            int start,
-            int end,
-            Optional<String> right,
-            KnownFigure mine,
-            KnownFigure theirs,
-            Mention other) {
-        return new Slip(
-                start,
-                end,
-                text.substring(start, end),
-                mine.label(),
-                right,
-                Optional.empty(),
-                "The %s is %s; that of %s is %s."
-                        .formatted(
-                                mine.label(),
-                                mine.said(),
-                                other.subjects().get(0).name(),
-                                theirs.said()),
-                true);
+    private Optional<Slip> than(Clause in, MatchResult found, Relation relation) {
+        return pair(in, found, relation.labels())
+                .filter(p -> p.sign() == 0 || p.sign() > 0 != relation.isMore())
+                .map(p -> p.slip(
+                        in,
+                        found.start(),
+                        p.sign() == 0
+                                ? Optional.empty()
+                                : Optional.of(relation.opposite() + in.text().substring(found.end(1), p.end()))));
     }
 
-    private static boolean isOne(Mention mention) {
-        return mention.subjects().size() == 1;
+    private Optional<Slip> times(Clause in, MatchResult found, double factor, List<String> labels) {
+        return pair(in, found, labels)
+                .filter(p -> Math.abs(p.ratio() / factor - 1) > LOOSE)
+                .map(p -> p.slip(in, found.start(), Optional.empty()));
     }
 
-    private Optional<Subject> who(Stretch clause, List<Mention> named, int before) {
-        return named.stream()
-                .filter(m -> m.sort() == Mention.Sort.NAME && isOne(m) && clause.holds(m.start()) && m.end() <= before)
+    private Optional<Slip> same(Clause in, MatchResult found, List<String> labels) {
+        return pair(in, found, labels).filter(p -> p.sign() != 0).map(p -> p.slip(in, found.start(), Optional.empty()));
+    }
+
+    private Optional<Pair> pair(Clause in, MatchResult found, List<String> labels) {
+        var mine = value(who(in, found.start()), labels);
+        var last = LAST_TIME.matcher(in.text()).region(found.end(), in.text().length());
+        if (last.find()) {
+            var before = context.subjects().stream()
+                    .filter(s -> s.role() == Subject.Role.LAST)
+                    .findFirst();
+            return mine.flatMap(m -> value(before, labels).map(b -> new Pair(m, b, "the last edition", last.end())));
+        }
+        return in.namedAt(found.end())
+                .flatMap(m -> mine.flatMap(f -> value(Optional.of(m.subjects().get(0)), labels)
+                        .map(t -> new Pair(f, t, m.subjects().get(0).name(), m.end()))));
+    }
+
+    /** What is named first in the clause before the comparison, else the choice. */
+    private Optional<Subject> who(Clause in, int before) {
+        return in.named().stream()
+                .filter(m -> m.sort() == Mention.Sort.NAME && m.subjects().size() == 1)
+                .filter(m -> in.at().holds(m.start()) && m.end() <= before)
                 .findFirst()
                 .map(m -> m.subjects().get(0))
                 .or(context::choice);
     }
 
-    private static Optional<KnownFigure> value(Optional<Subject> of, String label) {
-        return of.flatMap(s -> s.figures().stream()
-                .filter(f -> f.label().equals(label) || f.label().equals("memory of the kit") && label.equals("memory"))
-                .findFirst());
+    private static Optional<KnownFigure> value(Optional<Subject> of, List<String> labels) {
+        return of.flatMap(s ->
+                s.figures().stream().filter(f -> labels.contains(f.label())).findFirst());
     }
 }

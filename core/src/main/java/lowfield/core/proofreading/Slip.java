@@ -42,7 +42,8 @@ public record Slip(
 
     /** "16 GB where the data says 12 GB". */
     public String said() {
-        return right.map(r -> written + (isSure ? " where the data says " : ", perhaps for ") + r).orElse(written + ", which the data does not");
+        return right.map(r -> written + (isSure ? " where the data says " : ", perhaps for ") + r)
+                .orElse(written + ", which the data does not");
     }
 
     /** As it is stored where the author says "meant so": it binds these words to what they were held against. */

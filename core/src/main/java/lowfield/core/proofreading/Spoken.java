@@ -15,8 +15,8 @@ import lowfield.core.proofreading.figures.Stretch;
  * @param inPassing the kinds of parts that the last sentence spoke of
  */
 record Spoken(Optional<Mention> mention, boolean isLead, boolean isCompared, List<Mention> inPassing) {
-    private static final Pattern SUBORDINATE =
-            Pattern.compile("(?i)\\W*(?:if|should|when|although|though|while|where|since|because|as|for|with|in|on|at)(?![\\p{L}])");
+    private static final Pattern SUBORDINATE = Pattern.compile(
+            "(?i)\\W*(?:if|should|when|although|though|while|where|since|because|as|for|with|in|on|at)(?![\\p{L}])");
     private static final int FRONT = 16;
 
     static Spoken ofNothing() {

@@ -25,13 +25,15 @@ final class Topic {
 
     private static final Pattern OURS = Pattern.compile(
             "(?<![\\p{L}])our $|(?<![\\p{L}]|than |of |against |to |like )(?:(?:ours|this one)(?![\\p{L}])|this (?:is|was|has|takes|costs|draws|had) )");
-    private static final Pattern PRONOUN =
-            Pattern.compile("(?<![\\p{L}])(?:it|its|they|their|that (?:one|card|chip|board|kit|drive|case|cooler|monitor)|which|whose|the latter)(?![\\p{L}])");
-    private static final Pattern VERSUS = Pattern.compile("(?:against|instead of|rather than|not|from [^,;]{1,40} to) (?:the |our |its )?$");
+    private static final Pattern PRONOUN = Pattern.compile(
+            "(?<![\\p{L}])(?:it|its|they|their|that (?:one|card|chip|board|kit|drive|case|cooler|monitor)|which|whose|the latter)(?![\\p{L}])");
+    private static final Pattern VERSUS =
+            Pattern.compile("(?:against|instead of|rather than|not|from [^,;]{1,40} to) (?:the |our |its )?$");
     private static final Pattern VERSUS_BEHIND = Pattern.compile("^ (?:against|instead of|rather than)(?![\\p{L}])");
     private static final Pattern THAT =
             Pattern.compile("(?<![\\p{L}])that (?:one|card|chip|board|kit|drive|case|cooler|monitor)(?![\\p{L}])");
-    private static final Pattern WHICH = Pattern.compile("(?<![\\p{L}])(?:which|whose|that one|the latter)(?![\\p{L}])");
+    private static final Pattern WHICH =
+            Pattern.compile("(?<![\\p{L}])(?:which|whose|that one|the latter)(?![\\p{L}])");
     private static final Pattern OTHERS = Pattern.compile(
             "(?<![\\p{L}])(?:sister|brother|sibling|cousin|rival|successor|predecessor|other|second|cheaper (?:one|card|part|board|kit)|bigger|smaller one|buys?|gets? you|gives? you|instead)(?![\\p{L}])");
     private static final Pattern ANOTHER = Pattern.compile(
@@ -40,8 +42,8 @@ final class Topic {
             Pattern.compile("(?<![\\p{L}])(?:the other|the (?:bigger|smaller|cheaper|dearer) •+)(?![\\p{L}])");
     private static final Pattern COMPARED = Pattern.compile(
             "(?:than|against|over|(?<!why )not|instead of|next to|above|below|beside|like) (?:the |that of (?:the )?)?(?:[\\p{L}]+['’]s )?$");
-    private static final Pattern OBLIQUE =
-            Pattern.compile("(?:^|[^\\p{L}])(?:in|into|with|for|from|of|by|on|at|to) (?:the |an? )?(?:[\\p{L}]+['’]s )?$");
+    private static final Pattern OBLIQUE = Pattern.compile(
+            "(?:^|[^\\p{L}])(?:in|into|with|for|from|of|by|on|at|to) (?:the |an? )?(?:[\\p{L}]+['’]s )?$");
     private static final Pattern BELONGS = Pattern.compile(
             "^ ?(?:(?!and|but|that|which)[\\p{L}]+ )?(?:of|for|on|in|from|with|as in|is what|is what \\w+ gives on|is) (?:the )?(?:[\\p{L}]+['’]s )?$");
 
@@ -69,11 +71,16 @@ final class Topic {
         if (OURS.matcher(passage.sentenceWords()).find()) {
             add(meant, context.choice(), ALSO);
         }
-        if (THE_OTHER.matcher(small(passage.text(), Math.max(passage.clause().start(), from - 12), passage.figure().start()))
+        if (THE_OTHER
+                .matcher(small(
+                        passage.text(),
+                        Math.max(passage.clause().start(), from - 12),
+                        passage.figure().start()))
                 .find()) {
             others().forEach(s -> add(meant, s, ALSO));
         }
-        if (before.isEmpty() && OTHERS.matcher(passage.before() + "|" + passage.phrase()).find()) {
+        if (before.isEmpty()
+                && OTHERS.matcher(passage.before() + "|" + passage.phrase()).find()) {
             others().forEach(s -> add(meant, s, ALSO));
         }
         if (VERSUS_BEHIND.matcher(passage.after()).find()) {
@@ -106,7 +113,8 @@ final class Topic {
     private static List<Mention> kinds(Passage passage) {
         return passage.inSentence().stream()
                 .filter(m -> m.sort() == Mention.Sort.ANY_OF_KIND || m.sort() == Mention.Sort.THE_KIND)
-                .filter(m -> m.end() <= passage.figure().start() || m.start() >= passage.figure().end())
+                .filter(m -> m.end() <= passage.figure().start()
+                        || m.start() >= passage.figure().end())
                 .toList();
     }
 
@@ -165,7 +173,8 @@ final class Topic {
         var inSentence = WHICH.matcher(passage.before()).find()
                 ? nearest
                 : passage.lastBefore(passage.inSentence().stream()
-                        .filter(m -> !isCompared(passage.text(), passage.sentence().start(), m))
+                        .filter(m ->
+                                !isCompared(passage.text(), passage.sentence().start(), m))
                         .toList());
         if (inSentence.isPresent()) {
             var isLead = isPronoun || Spoken.isLead(inSentence.get(), passage.sentence(), passage.text());
@@ -232,7 +241,7 @@ final class Topic {
 
     /** Whether a preposition stands before it: "with the Twin". */
     static boolean isOblique(String text, Mention mention) {
-        return OBLIQUE.matcher(text.substring(0, mention.start()).toLowerCase(Locale.ROOT))
+        return OBLIQUE.matcher(small(text, Math.max(0, mention.start() - NEAR), mention.start()))
                 .find();
     }
 

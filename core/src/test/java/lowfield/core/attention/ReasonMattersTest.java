@@ -15,7 +15,14 @@ import org.junit.jupiter.api.Test;
 /** What reasons say otherwise than the data, or rely on and is no longer so, wants the author. */
 class ReasonMattersTest extends AttentionCase {
     private static final Slip SLIP = new Slip(
-            7, 12, "16 GB", "memory", Optional.of("12 GB"), Optional.of("spec.memory"), "16 GB: the memory is 12 GB.", true);
+            7,
+            12,
+            "16 GB",
+            "memory",
+            Optional.of("12 GB"),
+            Optional.of("spec.memory"),
+            "16 GB: the memory is 12 GB.",
+            true);
     private static final BasisChange CHANGE = new BasisChange("price", "290.30 EUR", "312.10 EUR");
 
     /** The items of the card, whose reason stands so; the reasons of the other lines are fine. */

@@ -33,6 +33,12 @@ class FigureGuardTest extends ProofCase {
                 "The Vane Seven costs 87 EUR more. | 87 EUR -> 77.00 EUR",
                 "It was 419 EUR in the last edition. | 419 EUR -> 429.00 EUR",
                 "It has a warranty of five years. | five years -> 3 years",
+                "Hartle gives three years of warranty on theirs. | three years -> 2 years",
+                "The Basalt Five is cheaper. It draws 220 W. | 220 W -> 175 W",
+                "Ours draws 265 W. | 265 W -> 220 W",
+                "With the Vane Seven you gain six gigabytes. | six gigabytes -> 4 GB",
+                "It has three years of warranty; the Basalt Five has four. | four -> 2 years",
+                "It draws two hundred and forty watts. | two hundred and forty watts -> 220 W",
             })
     void aWrongFigureIsFoundWithTheRightOne(String text, String slip) {
         assertThat(slips(text)).containsExactly(slip);
@@ -47,6 +53,10 @@ class FigureGuardTest extends ProofCase {
                 "The Basalt Five is 63.90 EUR cheaper and stops at 8 GB.",
                 "Twelve gigabytes are enough; the Vane Seven has sixteen.",
                 "The Mast Middle gives 750 W for ten years.",
+                "Its limit is two hundred and twenty watts.",
+                "The Vane Seven costs more: four gigabytes are what you gain.",
+                "8 GB against 12 GB: the Basalt Five is full before ours.",
+                "It fell from 429 EUR to 412.90 EUR.",
             })
     void whatIsRightIsLetStand(String text) {
         assertThat(slips(text)).isEmpty();
@@ -70,6 +80,12 @@ class FigureGuardTest extends ProofCase {
                 "An 850 W heater draws more.",
                 "For games alone the 16 GB part is as fast.",
                 "It takes three M.2 drives less.",
+                "You hear the street at 40 dB.",
+                "My old one drew 290 W.",
+                "A year ago this was 520 EUR.",
+                "Cards like it start at 380 EUR.",
+                "From 40 cm away nobody hears it.",
+                "With a machine of 2,000 EUR I would think again.",
             })
     void whatIsNoneOfItsBusinessIsLetStand(String text) {
         assertThat(slips(text)).isEmpty();
@@ -82,9 +98,43 @@ class FigureGuardTest extends ProofCase {
                 "It is cheaper than the Basalt Five. | cheaper than the Basalt Five -> dearer than the Basalt Five",
                 "It is longer than the Vane Seven. | longer than the Vane Seven -> shorter than the Vane Seven",
                 "Twice the memory of the Basalt Five. | Twice the memory of the Basalt Five -> ?",
+                "It has less memory than the Basalt Five. | less memory than the Basalt Five -> more memory than the Basalt Five",
+                "It draws more than the Vane Seven. | draws more than the Vane Seven -> draws less than the Vane Seven",
+                "It is twice as expensive as the Basalt Five. | twice as expensive as the Basalt Five -> ?",
+                "It has the same price as last month. | the same price as last month -> ?",
+                "It costs as much as the Vane Seven. | costs as much as the Vane Seven -> ?",
+                "It takes half of the budget. | half -> 33.3%",
             })
     void aRelationThatTheDataTurnsIsFound(String text, String slip) {
         assertThat(slips(text)).containsExactly(slip);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "It is dearer than the Basalt Five and cheaper than the Vane Seven.",
+                "It has more memory than the Basalt Five.",
+                "It draws less than the Vane Seven.",
+                "The Vane Seven has twice the memory of the Basalt Five.",
+                "The Vane Seven has the same warranty, and the same price as nothing.",
+            })
+    void aRelationThatHoldsIsLetStand(String text) {
+        assertThat(slips(text)).isEmpty();
+    }
+
+    /** Where nothing else can be meant a slip is sure; where the figure is another part's, it only may be one. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "It costs 402.90 EUR. | true",
+                "The Basalt Five draws 180 W. | true",
+                "The Basalt Five is cheaper. It draws 220 W. | false",
+                "It is 34 mm less. 290 W. | false",
+            })
+    void whatMayBeMeantOtherwiseIsNotSure(String text, boolean isSure) {
+        assertThat(read(text).slips()).allSatisfy(s -> assertThat(s.isSure()).isEqualTo(isSure));
+        assertThat(read(text).slips()).isNotEmpty();
     }
 
     @ParameterizedTest

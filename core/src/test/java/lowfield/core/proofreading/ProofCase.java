@@ -1,5 +1,6 @@
 package lowfield.core.proofreading;
 
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.Currency;
 import java.util.List;
@@ -11,6 +12,7 @@ import lowfield.core.money.Money;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.core.part.Release;
+import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.names.NameIndex;
 
 /** A card on a line, with an alternative, a dearer card in the tier above, and a power supply beside. */
@@ -65,7 +67,13 @@ class ProofCase {
                 locale,
                 currency,
                 parts.all(),
-                List.of(),
+                List.of(new KnownFigure(
+                        Dimension.PERCENT,
+                        new BigDecimal("33.3"),
+                        "share of the total",
+                        "33.3%",
+                        KnownFigure.Use.BUILD,
+                        Optional.of("share"))),
                 List.of(
                         new ProofContext.Tier("Mate", Optional.of(MICA)),
                         new ProofContext.Tier("Skipper", Optional.of(VANE))),

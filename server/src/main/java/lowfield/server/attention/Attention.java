@@ -14,7 +14,7 @@ import lowfield.server.edition.LoadedEdition;
 import lowfield.server.history.KindHistories;
 import lowfield.server.prices.SetAsidePrices;
 import lowfield.server.reasons.ReasonReadings;
-import lowfield.server.reasons.TextViews;
+import lowfield.server.reasons.TextTroubles;
 import org.springframework.stereotype.Service;
 
 /** The attention list of an edition: for the desk's queue, for the checks before publishing and for the round. */
@@ -23,10 +23,10 @@ public class Attention {
     private final SetAsidePrices setAside;
     private final KindHistories kinds;
     private final ReasonReadings readings;
-    private final TextViews texts;
+    private final TextTroubles texts;
     private final Clock clock;
 
-    Attention(SetAsidePrices setAside, KindHistories kinds, ReasonReadings readings, TextViews texts, Clock clock) {
+    Attention(SetAsidePrices setAside, KindHistories kinds, ReasonReadings readings, TextTroubles texts, Clock clock) {
         this.setAside = setAside;
         this.kinds = kinds;
         this.readings = readings;
@@ -57,7 +57,7 @@ public class Attention {
                         doubts,
                         kinds,
                         at -> readings.state(edition, at),
-                        texts.troubles(edition)));
+                        texts.of(edition)));
     }
 
     private static Doubt doubt(SetAsidePrices.SetAside price, Money zero) {

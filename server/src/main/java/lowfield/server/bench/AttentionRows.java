@@ -36,7 +36,7 @@ final class AttentionRows {
                 count(items, Set.of(Matter.STALE_REASON)),
                 count(items, Set.of(Matter.SLIP, Matter.FACT)),
                 count(items, Set.of(Matter.NO_REASON)),
-                count(items, Set.of(Matter.READ_AGAIN)));
+                count(items, Set.of(Matter.READ_AGAIN, Matter.MAYBE_SLIP)));
     }
 
     private static int count(List<Item> items, Set<Matter> matters) {
@@ -63,7 +63,7 @@ final class AttentionRows {
             case STALE_REASON -> "Rewrite";
             case NO_REASON -> "Write";
             case FACT, SLIP -> "Mend";
-            case READ_AGAIN -> "Read";
+            case READ_AGAIN, MAYBE_SLIP -> "Read";
             case CAUTION -> "Answer";
             case FIGURE, ADVISORY -> "Look up";
             case SUSPICIOUS_PRICE, SUSPICIOUS_SHOP -> "Judge";

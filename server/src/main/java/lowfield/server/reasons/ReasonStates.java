@@ -31,6 +31,7 @@ public class ReasonStates {
      * @param start its first character, counted as the browser counts
      * @param right what the data says; absent where it says nothing that would fit
      * @param fact the fact that says it, braces and all
+     * @param isSure whether nothing else can be meant; what is not sure is only to be looked at
      * @param key names it where the author says that it is meant so
      */
     public record SlipView(
@@ -40,6 +41,7 @@ public class ReasonStates {
             @Nullable String right,
             @Nullable String fact,
             String sentence,
+            boolean isSure,
             String key) {
         static SlipView of(Slip slip) {
             return new SlipView(
@@ -49,6 +51,7 @@ public class ReasonStates {
                     slip.right().orElse(null),
                     slip.fact().map(path -> "{{" + path + "}}").orElse(null),
                     slip.sentence(),
+                    slip.isSure(),
                     slip.key());
         }
     }

@@ -5,8 +5,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import lowfield.core.attention.Matter;
-import lowfield.core.attention.TextTrouble;
 import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.fact.Fact;
@@ -15,7 +13,7 @@ import lowfield.core.fact.FilledReason;
 import lowfield.core.fact.TextFacts;
 import lowfield.core.proofreading.FigureGuard;
 import lowfield.core.proofreading.Slip;
-import lowfield.core.proofreading.TextProof;
+import lowfield.core.proofreading.sources.TextProof;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LoadedEdition;
 import lowfield.server.edition.TextRows;
@@ -57,7 +55,8 @@ public class TextViews {
                 rows.of(edition).stream().map(t -> view(loaded, t)).toList());
     }
 
-    private static List<PlaceView> places(LoadedEdition loaded) {
+    /** Everything that a text of an edition can be about, in its order. */
+    static List<PlaceView> places(LoadedEdition loaded) {
         var whole = new PlaceView(TextState.Place.EDITION, loaded.guide().id(), "the edition");
         var tiers = loaded.tiers().stream()
                 .flatMap(t -> Stream.concat(
@@ -129,48 +128,8 @@ public class TextViews {
                 .slips(markdown);
     }
 
-    /** What stands against publishing the texts of an edition. */
-    @Transactional(readOnly = true)
-    public List<TextTrouble> troubles(LoadedEdition loaded) {
-        return rows.of(loaded.edition().id()).stream()
-                .flatMap(t -> Stream.concat(
-                        troubles(loaded, t, "Introduction to", t.state().introduction()),
-                        troubles(loaded, t, "Verdict on", t.state().verdict())))
-                .toList();
-    }
-
-    private Stream<TextTrouble> troubles(
-            LoadedEdition loaded, TextRows.StoredText text, String which, String markdown) {
-        if (markdown.isBlank()) {
-            return Stream.empty();
-        }
-        var of = which + " " + name(loaded, text);
-        var build = about(loaded.evaluated(), text.state().place(), text.id()).stream()
-                .findFirst()
-                .map(EvaluatedBuild::id);
-        var facts = filled(loaded, text, markdown).problems().stream()
-                .map(p -> new TextTrouble(
-                        text.id() + " " + p.written(),
-                        Matter.FACT,
-                        of + " has a fact that fails",
-                        p.sentence(),
-                        build));
-        var slips = slips(loaded, text, markdown).stream()
-                .map(s -> new TextTrouble(
-                        text.id() + " " + s.key(), Matter.SLIP, of + " says " + s.said(), s.sentence(), build));
-        return Stream.concat(facts, slips);
-    }
-
-    private static String name(LoadedEdition loaded, TextRows.StoredText text) {
-        return places(loaded).stream()
-                .filter(p -> p.place() == text.state().place() && p.id().equals(text.id()))
-                .map(PlaceView::name)
-                .findFirst()
-                .orElse("something that is gone");
-    }
-
     /** The builds that a text is about, the nearest first; none for the edition. */
-    private static List<EvaluatedBuild> about(EvaluatedEdition edition, TextState.Place place, UUID id) {
+    static List<EvaluatedBuild> about(EvaluatedEdition edition, TextState.Place place, UUID id) {
         return switch (place) {
             case EDITION -> List.of();
             case TIER ->

@@ -3,12 +3,12 @@ package lowfield.core.proofreading.figures;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.Currency;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -117,14 +117,14 @@ public final class FigureFinder {
 
     /** Of two that overlap the earlier kind wins: "8 SATA ports" before "8 s". */
     private static List<WrittenFigure> apart(List<WrittenFigure> all) {
-        var kept = new ArrayList<WrittenFigure>();
+        var kept = new TreeMap<Integer, WrittenFigure>();
         for (var figure : all) {
-            if (kept.stream().noneMatch(k -> k.start() < figure.end() && figure.start() < k.end())) {
-                kept.add(figure);
+            var before = kept.lowerEntry(figure.end());
+            if (before == null || before.getValue().end() <= figure.start()) {
+                kept.put(figure.start(), figure);
             }
         }
-        kept.sort(Comparator.comparingInt(WrittenFigure::start));
-        return kept;
+        return new ArrayList<>(kept.values());
     }
 
     private Optional<WrittenFigure> cents(Matcher m) {

@@ -30,13 +30,17 @@ public final class FigureWords {
         add("memory of the kit", "memory together all kit altogether");
         add("memory slots", "memory");
         add("memory clearance", "memory leaves leave clears clear free kit kits sticks");
-        add("memory profile speed", "(?<!without\\sthe\\s)(?<!without\\sits\\s)(?<!without\\sa\\s)profile runs run clock rated speed");
+        add(
+                "memory profile speed",
+                "(?<!without\\sthe\\s)(?<!without\\sits\\s)(?<!without\\sa\\s)profile runs run clock rated speed");
         add("memory", "memory vram textures");
         add("module size", "module modules each stick sticks");
         add("maximum memory", "most maximum fit fits takes take stops ends ending up limit");
         add("largest memory module", "largest module modules");
         add("board power", "draw draws drawing takes take power pulls pull limit burns uses use feed heat need needs");
-        add("maximum power", "draw draws drawing takes take power pulls pull limit burns uses use gets heat stops stop chip");
+        add(
+                "maximum power",
+                "draw draws drawing takes take power pulls pull limit burns uses use gets heat stops stop chip");
         add("TDP", "paper label labels nominal tdp rated");
         add("power spike", "spike spikes peak peaks surge surges");
         add("recommended PSU", "asks ask asked calls wants want needs need requires recommends");

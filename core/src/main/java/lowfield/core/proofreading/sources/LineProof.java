@@ -1,4 +1,4 @@
-package lowfield.core.proofreading;
+package lowfield.core.proofreading.sources;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -20,6 +20,9 @@ import lowfield.core.fact.FactValue;
 import lowfield.core.guide.Choice;
 import lowfield.core.money.Money;
 import lowfield.core.part.Part;
+import lowfield.core.proofreading.KnownFigure;
+import lowfield.core.proofreading.ProofContext;
+import lowfield.core.proofreading.Subject;
 import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.names.NameIndex;
 import lowfield.core.total.LinePrice;
@@ -62,6 +65,7 @@ public final class LineProof {
                 .forEach(o -> parts.add(
                         Subject.Role.OPTION, o.impact().part(), told(o.impact().price())));
         neighbours();
+        named(text);
         last();
         at.build().lines().stream()
                 .filter(l -> l.slot() != line.slot())
@@ -87,6 +91,13 @@ public final class LineProof {
                     .ifPresent(l ->
                             l.choice().part().ifPresent(p -> parts.add(Subject.Role.NEIGHBOUR, p, told(l.price()))));
         }
+    }
+
+    /** What stands in the slot in tiers further away that the text names. */
+    private void named(String text) {
+        edition.tiers().stream()
+                .filter(t -> tiers.stream().noneMatch(n -> n.name().equals(t.name())) && text.contains(t.name()))
+                .forEach(t -> neighbour(t, t.lead()));
     }
 
     private void neighbour(EvaluatedTier tier, EvaluatedBuild build) {

@@ -1,4 +1,4 @@
-package lowfield.core.proofreading;
+package lowfield.core.proofreading.sources;
 
 import java.math.BigDecimal;
 import java.util.List;
@@ -13,6 +13,7 @@ import lowfield.core.part.spec.Cooler;
 import lowfield.core.part.spec.GraphicsCard;
 import lowfield.core.part.spec.PowerSupply;
 import lowfield.core.part.spec.Spec;
+import lowfield.core.proofreading.KnownFigure;
 import lowfield.core.proofreading.figures.Dimension;
 
 /** What of one part is left for another in a build: room in the case, watts of the power supply. */

@@ -1,4 +1,4 @@
-package lowfield.core.proofreading;
+package lowfield.core.proofreading.sources;
 
 import java.util.List;
 import java.util.Optional;
@@ -8,6 +8,8 @@ import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.edition.EvaluatedTier;
 import lowfield.core.money.Money;
 import lowfield.core.part.Part;
+import lowfield.core.proofreading.ProofContext;
+import lowfield.core.proofreading.Subject;
 
 /**
  * What a text beyond the line is held against: the parts that it names, at the prices of the builds that it is about, or of any
