@@ -13,6 +13,7 @@ const slip = (written: string, right: string, fact?: string): Schemas['SlipView'
   right,
   fact,
   sentence: `${written}: it is ${right}.`,
+  isSure: true,
   key: `${written} | x`,
 });
 const MEMORY = slip('16 GB', '12 GB', '{{spec.memory}}');

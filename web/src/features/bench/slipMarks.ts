@@ -21,7 +21,10 @@ const marksOf = (state: EditorState, slips: Slip[]) =>
   slips
     .filter((s) => state.sliceDoc(s.start, s.end) === s.written)
     .map((slip) =>
-      Decoration.mark({ class: slip.isSure ? 'slip' : 'slip maybe', slip, attributes: { title: slip.sentence } }).range(slip.start, slip.end),
+      Decoration.mark({ class: slip.isSure ? 'slip' : 'slip maybe', slip, attributes: { title: slip.sentence } }).range(
+        slip.start,
+        slip.end,
+      ),
     );
 
 /** Tells the editor what differs. */
