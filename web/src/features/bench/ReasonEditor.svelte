@@ -85,6 +85,15 @@
     view?.focus();
   }
 
+  /** At the cursor, on a line of its own. */
+  export function put(words: string): void {
+    if (!view) return;
+    const at = view.state.selection.main.head;
+    const insert = `${at > 0 && view.state.sliceDoc(at - 1, at) !== '\n' ? '\n\n' : ''}${words}\n`;
+    view.dispatch({ changes: { from: at, insert }, selection: { anchor: at + insert.length }, userEvent: 'input' });
+    view.focus();
+  }
+
   onMount(() => {
     known = value;
     const root = host.attachShadow({ mode: 'open' });

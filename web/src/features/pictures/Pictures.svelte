@@ -6,8 +6,8 @@
   import TextField from '$ui/TextField.svelte';
   import { refusal, type Subject, subjectPath } from './pictures';
 
-  /** The author's own pictures of a part or a build: lists and pages show the first. */
-  let { of: subject }: { of: Subject } = $props();
+  /** The author's own pictures: of a part or a build, of which lists and pages show the first, or for the texts of a guide. */
+  let { of: subject, onput }: { of: Subject; onput?: (picture: Schemas['Picture']) => void } = $props();
   const queries = useQueryClient();
   const path = $derived(subjectPath(subject));
   let file = $state<File>();
@@ -23,11 +23,13 @@
     queryFn: () =>
       subject.part !== undefined
         ? taken(api.GET('/api/parts/{id}/pictures', { params: { path: { id: subject.part } } }))
-        : taken(
-            api.GET('/api/editions/{edition}/builds/{build}/pictures', {
-              params: { path: { edition: subject.edition, build: subject.build } },
-            }),
-          ),
+        : subject.guide !== undefined
+          ? taken(api.GET('/api/guides/{guide}/pictures', { params: { path: { guide: subject.guide } } }))
+          : taken(
+              api.GET('/api/editions/{edition}/builds/{build}/pictures', {
+                params: { path: { edition: subject.edition, build: subject.build } },
+              }),
+            ),
   }));
 
   async function done(work: Promise<unknown>): Promise<boolean> {
@@ -100,7 +102,12 @@
           onchange={(e) => void describe(picture, e.currentTarget.value)}
         />
         <p class="small flex justify-between text-soft">
-          <span>{i ? '' : 'Shown in lists, on pages'}</span><button
+          {#if onput}<button
+              type="button"
+              class="btn-quiet small shrink-0 whitespace-nowrap"
+              aria-label="Put into the text: {picture.alternative}"
+              onclick={() => onput(picture)}>Put into the text</button
+            >{:else}<span>{i ? '' : 'Shown in lists, on pages'}</span>{/if}<button
             type="button"
             class="btn-quiet small shrink-0 whitespace-nowrap"
             aria-label="Take out: {picture.alternative}"

@@ -1,10 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { refusal, subjectPath } from './pictures';
+import { asMarkdown, refusal, subjectPath } from './pictures';
 
 describe('pictures', () => {
   it('are listed where they belong', () => {
     expect(subjectPath({ part: 'p' })).toBe('/api/parts/p/pictures');
     expect(subjectPath({ edition: 'e', build: 'b' })).toBe('/api/editions/e/builds/b/pictures');
+    expect(subjectPath({ guide: 'g' })).toBe('/api/guides/g/pictures');
+  });
+
+  it('stand in a text by their words and their id', () => {
+    expect(asMarkdown({ id: 'p', alternative: 'The [test] bench' })).toBe('![The test bench](picture:p)');
   });
 
   it.each([

@@ -1,6 +1,8 @@
 <script lang="ts">
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import ReasonEditor from '$features/bench/ReasonEditor.svelte';
+  import Pictures from '$features/pictures/Pictures.svelte';
+  import { asMarkdown } from '$features/pictures/pictures';
   import { api, Problem, taken, type Schemas } from '$lib/api/client';
   import Dialog from '$ui/Dialog.svelte';
   import Told from '$ui/Told.svelte';
@@ -18,6 +20,11 @@
   let sentence = $state('');
   const place = $derived(all.data?.places.find((p) => p.id === chosen) ?? all.data?.places[0]);
   const text = $derived(place && textOf(all.data!, place));
+  // The first place is the edition, which is written about under its guide.
+  const guide = $derived(all.data?.places[0]?.id);
+  let introduction = $state<ReasonEditor>();
+  let verdict = $state<ReasonEditor>();
+  let isInVerdict = $state(false);
 
   const facts = () =>
     taken(
@@ -81,22 +88,28 @@
       {#if place && text}
         {#key place.id}
           <h2 class="mb-1">Introduction</h2>
-          <ReasonEditor
-            value={text.state.introduction}
-            label="Introduction to {place.name}"
-            {facts}
-            slips={text.introduction?.slips}
-            onsave={(introduction) => void save({ introduction })}
-          />
+          <div onfocusin={() => (isInVerdict = false)}>
+            <ReasonEditor
+              bind:this={introduction}
+              value={text.state.introduction}
+              label="Introduction to {place.name}"
+              {facts}
+              slips={text.introduction?.slips}
+              onsave={(introduction) => void save({ introduction })}
+            />
+          </div>
           {@render proof(text.introduction)}
           <h2 class="mt-4 mb-1">Verdict</h2>
-          <ReasonEditor
-            value={text.state.verdict}
-            label="Verdict on {place.name}"
-            {facts}
-            slips={text.verdict?.slips}
-            onsave={(verdict) => void save({ verdict })}
-          />
+          <div onfocusin={() => (isInVerdict = true)}>
+            <ReasonEditor
+              bind:this={verdict}
+              value={text.state.verdict}
+              label="Verdict on {place.name}"
+              {facts}
+              slips={text.verdict?.slips}
+              onsave={(verdict) => void save({ verdict })}
+            />
+          </div>
           {@render proof(text.verdict)}
           {#if place.place === 'BUILD'}
             <div class="mt-4 grid gap-4 sm:grid-cols-2">
@@ -123,6 +136,9 @@
             </div>
           {/if}
         {/key}
+        {#if guide}<div class="mt-4">
+            <Pictures of={{ guide }} onput={(p) => (isInVerdict ? verdict : introduction)?.put(asMarkdown(p))} />
+          </div>{/if}
       {/if}
     </div>
   </div>

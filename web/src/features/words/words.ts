@@ -25,8 +25,9 @@ export function textOf(all: Schemas['AllTexts'], place: Schemas['PlaceView']): T
   );
 }
 
-/** What is wrong with a text: facts that fail, and what it says otherwise than the data. */
+/** What is wrong with a text: facts that fail, what it says otherwise than the data, pictures that are gone. */
 export const wrong = (proof: Schemas['TextReading'] | undefined): string[] => [
   ...(proof?.problems ?? []).map((p) => p.sentence),
   ...(proof?.slips ?? []).map((s) => s.sentence),
+  ...(proof?.gone ?? []),
 ];

@@ -20,13 +20,13 @@ public class PictureImages {
         this.db = db;
     }
 
-    /** From now on readers may fetch these. */
+    /** From now on readers may fetch these; of pictures in texts only those of their own guide. */
     @Transactional
-    public void publish(Collection<UUID> shown) {
+    public void publish(Collection<UUID> shown, UUID guide) {
         if (!shown.isEmpty()) {
             db.update(PICTURE)
                     .set(PICTURE.PUBLISHED, true)
-                    .where(PICTURE.ID.in(shown))
+                    .where(PICTURE.ID.in(shown), PICTURE.GUIDE_ID.isNull().or(PICTURE.GUIDE_ID.eq(guide)))
                     .execute();
         }
     }

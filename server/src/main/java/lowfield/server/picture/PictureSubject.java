@@ -1,6 +1,7 @@
 package lowfield.server.picture;
 
 import static lowfield.db.Tables.BUILD;
+import static lowfield.db.Tables.GUIDE;
 import static lowfield.db.Tables.PICTURE;
 import static lowfield.db.Tables.VARIANT;
 
@@ -10,25 +11,47 @@ import lowfield.server.platform.NotFound;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 
-/** What a picture shows: a part, or a build in all its editions. */
-public record PictureSubject(Optional<UUID> part, Optional<UUID> build) {
+/** What a picture is of: a part, a build in all its editions, or, for the texts of all its editions, a guide. */
+public record PictureSubject(Kind kind, UUID id) {
+    /** Each of them has a column of its own. */
+    public enum Kind {
+        PART,
+        BUILD,
+        GUIDE
+    }
+
     public static PictureSubject part(UUID id) {
-        return new PictureSubject(Optional.of(id), Optional.empty());
+        return new PictureSubject(Kind.PART, id);
     }
 
     public static PictureSubject build(UUID id) {
-        return new PictureSubject(Optional.empty(), Optional.of(id));
+        return new PictureSubject(Kind.BUILD, id);
+    }
+
+    public static PictureSubject guide(UUID id) {
+        return new PictureSubject(Kind.GUIDE, id);
+    }
+
+    Optional<UUID> where(Kind wanted) {
+        return Optional.of(id).filter(i -> kind == wanted);
     }
 
     Condition condition() {
-        return part.map(PICTURE.VARIANT_ID::eq).orElseGet(() -> PICTURE.BUILD_ID.eq(build.orElseThrow()));
+        return switch (kind) {
+            case PART -> PICTURE.VARIANT_ID.eq(id);
+            case BUILD -> PICTURE.BUILD_ID.eq(id);
+            case GUIDE -> PICTURE.GUIDE_ID.eq(id);
+        };
     }
 
     void refuseUnknown(DSLContext db) {
-        var isThere = part.map(p -> db.fetchExists(VARIANT, VARIANT.ID.eq(p)))
-                .orElseGet(() -> db.fetchExists(BUILD, BUILD.ID.eq(build.orElseThrow())));
+        var isThere = switch (kind) {
+            case PART -> db.fetchExists(VARIANT, VARIANT.ID.eq(id));
+            case BUILD -> db.fetchExists(BUILD, BUILD.ID.eq(id));
+            case GUIDE -> db.fetchExists(GUIDE, GUIDE.ID.eq(id));
+        };
         if (!isThere) {
-            throw new NotFound("There is nothing of this id that a picture could show.");
+            throw new NotFound("There is nothing of this id that a picture could be of.");
         }
     }
 }

@@ -16,6 +16,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.Text;
@@ -30,12 +31,13 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * The author's own pictures of parts and builds, in the order in which they were added; lists and pages show the first. What
+ * The author's own pictures of parts and builds and in texts, in the order in which they were added; lists and pages show the first. What
  * was taken out can be put back for {@value #DAYS_TO_PUT_BACK} days; what an edition was published with stays for its readers.
  */
 @Service
 public class Pictures {
     private static final int MOST = 12;
+    private static final int MOST_OF_A_GUIDE = 200;
     private static final int LONGEST_ALTERNATIVE = 300;
     private static final int DAYS_TO_PUT_BACK = 30;
 
@@ -61,6 +63,16 @@ public class Pictures {
 
     public List<Picture> of(PictureSubject subject) {
         return listed(subject.condition());
+    }
+
+    /** Which of these are there; what was taken out is not. */
+    public Set<UUID> present(Collection<UUID> ids) {
+        return ids.isEmpty()
+                ? Set.of()
+                : db.select(PICTURE.ID)
+                        .from(PICTURE)
+                        .where(PICTURE.ID.in(ids), PICTURE.REMOVED_AT.isNull())
+                        .fetchSet(PICTURE.ID);
     }
 
     /** The picture that lists show of a part. */
@@ -123,7 +135,8 @@ public class Pictures {
             show(id, words);
         } else {
             var images = drawing.draw(sent);
-            RuleBroken.unless(of(subject).size() < MOST, "There are %d pictures already; take one out first.", MOST);
+            var most = subject.kind() == PictureSubject.Kind.GUIDE ? MOST_OF_A_GUIDE : MOST;
+            RuleBroken.unless(of(subject).size() < most, "There are %d pictures already; take one out first.", most);
             insert(id, subject, hash, words, by, images);
         }
         purge();
@@ -135,8 +148,9 @@ public class Pictures {
             UUID id, PictureSubject subject, String hash, String words, Person by, List<DrawnPicture> images) {
         db.insertInto(PICTURE)
                 .set(PICTURE.ID, id)
-                .set(PICTURE.VARIANT_ID, subject.part().orElse(null))
-                .set(PICTURE.BUILD_ID, subject.build().orElse(null))
+                .set(PICTURE.VARIANT_ID, subject.where(PictureSubject.Kind.PART).orElse(null))
+                .set(PICTURE.BUILD_ID, subject.where(PictureSubject.Kind.BUILD).orElse(null))
+                .set(PICTURE.GUIDE_ID, subject.where(PictureSubject.Kind.GUIDE).orElse(null))
                 .set(PICTURE.ALTERNATIVE, words)
                 .set(PICTURE.SENT_HASH, hash)
                 .set(PICTURE.ADDED_AT, now())

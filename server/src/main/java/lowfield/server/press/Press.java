@@ -10,7 +10,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.money.Money;
-import lowfield.core.press.Publication;
 import lowfield.core.press.TotalDrift;
 import lowfield.server.accounts.Person;
 import lowfield.server.archive.Archive;
@@ -125,8 +124,7 @@ public class Press {
                     Map.of("gates", shut));
         }
         var publication = publications.of(loaded, gates);
-        pictures.publish(
-                publication.pictures().stream().map(Publication.Picture::id).toList());
+        pictures.publish(publication.pictures(), row.getGuideId());
         var hash = archive.freeze(editionId, publication, by);
         db.update(EDITION)
                 .set(EDITION.STATE, "SUPERSEDED")

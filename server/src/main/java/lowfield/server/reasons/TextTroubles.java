@@ -71,7 +71,10 @@ public class TextTroubles {
         var slips = views.slips(reader.loaded(), text, markdown).stream()
                 .map(s -> new TextTrouble(
                         text.id() + " " + s.key(), matter(s), of + " says " + s.said(), s.sentence(), build));
-        return Stream.concat(facts, slips);
+        var gone = views.gone(markdown).stream()
+                .map(g -> new TextTrouble(
+                        text.id() + " " + g, Matter.FACT, of + " shows a picture that is gone", g, build));
+        return Stream.of(facts, slips, gone).flatMap(t -> t);
     }
 
     private static Matter matter(Slip slip) {

@@ -11,6 +11,7 @@ import lowfield.core.fact.Fact;
 import lowfield.core.fact.FactProblem;
 import lowfield.core.fact.FilledReason;
 import lowfield.core.fact.TextFacts;
+import lowfield.core.press.TextPictures;
 import lowfield.core.proofreading.FigureGuard;
 import lowfield.core.proofreading.Slip;
 import lowfield.core.proofreading.sources.TextProof;
@@ -18,6 +19,7 @@ import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LoadedEdition;
 import lowfield.server.edition.TextRows;
 import lowfield.server.edition.TextState;
+import lowfield.server.picture.Pictures;
 import lowfield.server.readers.ReasonHtml;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,8 +30,10 @@ public class TextViews {
     private final EditionLoader editions;
     private final TextRows rows;
     private final ReasonReadings readings;
+    private final Pictures pictures;
 
-    TextViews(EditionLoader editions, TextRows rows, ReasonReadings readings) {
+    TextViews(EditionLoader editions, TextRows rows, ReasonReadings readings, Pictures pictures) {
+        this.pictures = pictures;
         this.editions = editions;
         this.rows = rows;
         this.readings = readings;
@@ -38,8 +42,9 @@ public class TextViews {
     /** A text as it is written, with what of it does not hold. */
     public record TextView(UUID id, TextState state, int version, TextReading introduction, TextReading verdict) {}
 
-    /** How one text reads today, which of its facts fail, and what it says otherwise than the data. */
-    public record TextReading(String html, List<FactProblem> problems, List<ReasonStates.SlipView> slips) {}
+    /** How one text reads today, which of its facts fail, what it says otherwise than the data, and pictures that are gone. */
+    public record TextReading(
+            String html, List<FactProblem> problems, List<ReasonStates.SlipView> slips, List<String> gone) {}
 
     /** What a text can be about, in words. */
     public record PlaceView(TextState.Place place, UUID id, String name) {}
@@ -92,7 +97,18 @@ public class TextViews {
                 filled.problems(),
                 slips(loaded, of, markdown).stream()
                         .map(ReasonStates.SlipView::of)
-                        .toList());
+                        .toList(),
+                gone(markdown));
+    }
+
+    /** What there is to say of pictures that a text shows and that are gone. */
+    List<String> gone(String markdown) {
+        var shown = TextPictures.of(markdown);
+        var there = pictures.present(shown);
+        return shown.stream()
+                .filter(p -> !there.contains(p))
+                .map(p -> "The picture %s is gone; take it out of the text, or put it back.".formatted(p))
+                .toList();
     }
 
     /** The facts that a text of this place can hold. */

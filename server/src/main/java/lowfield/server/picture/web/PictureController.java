@@ -29,7 +29,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Pictures of parts and builds. The body of one that is added is the file itself. */
+/** Pictures of parts and builds, and for texts. The body of one that is added is the file itself. */
 @RestController
 class PictureController {
     record Words(String alternative) {}
@@ -85,6 +85,25 @@ class PictureController {
             throws IOException {
         return pictures.add(
                 PictureSubject.build(build), request.getInputStream().readAllBytes(), alternative, person);
+    }
+
+    @Operation(operationId = "listGuidePictures", summary = "List the pictures for the texts of a guide")
+    @GetMapping("/api/guides/{guide}/pictures")
+    List<Picture> ofGuide(@PathVariable UUID guide) {
+        return pictures.of(PictureSubject.guide(guide));
+    }
+
+    @Operation(operationId = "addGuidePicture", summary = "Add a picture for the texts of a guide")
+    @PostMapping("/api/guides/{guide}/pictures")
+    @ResponseStatus(HttpStatus.CREATED)
+    Picture addToGuide(
+            @PathVariable UUID guide,
+            @RequestParam String alternative,
+            HttpServletRequest request,
+            @AuthenticationPrincipal Person person)
+            throws IOException {
+        return pictures.add(
+                PictureSubject.guide(guide), request.getInputStream().readAllBytes(), alternative, person);
     }
 
     @Operation(operationId = "describePicture", summary = "Say in other words what a picture shows")
