@@ -158,6 +158,9 @@
             ><input type="checkbox" bind:checked={typed.mayFreeze} />its prices may stand in published editions</label
           >
           <label class="inline-flex items-center gap-2"
+            ><input type="checkbox" bind:checked={typed.earnsCommission} />we earn a commission there; readers are told</label
+          >
+          <label class="inline-flex items-center gap-2"
             ><input type="checkbox" bind:checked={typed.hasFeed} />it has a list of all its prices</label
           >{/if}
       </div>

@@ -35,6 +35,7 @@ export interface TypedShop {
   shown: string;
   returns: string;
   hasPrices: boolean;
+  earnsCommission: boolean;
   hasFeed: boolean;
   feedPath: string;
   feedFormat: Schemas['FeedForm']['format'];
@@ -58,6 +59,7 @@ export const emptyShop = (): TypedShop => ({
   shown: '',
   returns: '',
   hasPrices: true,
+  earnsCommission: false,
   hasFeed: false,
   feedPath: '',
   feedFormat: 'COMMA',
@@ -83,6 +85,7 @@ export function typedShop(shop: Schemas['Shop']): TypedShop {
     shown: shop.shownDays == null ? '' : String(shop.shownDays),
     returns: shop.returnDays == null ? '' : String(shop.returnDays),
     hasPrices: shop.hasPrices !== false,
+    earnsCommission: shop.earnsCommission === true,
     hasFeed: shop.feed != null,
     feedPath: shop.feed?.path ?? '',
     feedFormat: shop.feed?.format ?? 'COMMA',
@@ -139,6 +142,7 @@ export function shopForm(typed: TypedShop): Schemas['Shop'] {
     lanes: whole('number of lanes', typed.lanes),
     feed: feedForm(typed),
     hasPrices: typed.hasPrices,
+    earnsCommission: typed.earnsCommission,
     pages: 0,
   };
 }

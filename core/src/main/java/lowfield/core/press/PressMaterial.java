@@ -75,10 +75,17 @@ public record PressMaterial(
         }
     }
 
-    /** What the author has to do with parts and builds, by their ids. */
-    public record Own(Function<UUID, PublishedOwn> ofPart, Function<UUID, PublishedOwn> ofBuild) {
+    /**
+     * What the author has to do with parts and builds, by their ids, and with shops.
+     *
+     * @param ofShop what must be disclosed of a shop, by its name; absent where there is nothing
+     */
+    public record Own(
+            Function<UUID, PublishedOwn> ofPart,
+            Function<UUID, PublishedOwn> ofBuild,
+            Function<String, Optional<String>> ofShop) {
         public static Own none() {
-            return new Own(part -> PublishedOwn.NONE, build -> PublishedOwn.NONE);
+            return new Own(part -> PublishedOwn.NONE, build -> PublishedOwn.NONE, shop -> Optional.empty());
         }
     }
 

@@ -1,6 +1,8 @@
 package lowfield.core.press;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What the author has to do with something: how far they have handled it, and what they must disclose of it.
@@ -12,5 +14,15 @@ public record PublishedOwn(String handled, List<String> disclosures) {
 
     public PublishedOwn {
         disclosures = List.copyOf(disclosures);
+    }
+
+    /** With what must be disclosed of where it is bought, unless that is disclosed already. */
+    public PublishedOwn with(Optional<String> disclosure) {
+        return disclosure
+                .filter(d -> !disclosures.contains(d))
+                .map(d -> new PublishedOwn(
+                        handled,
+                        Stream.concat(disclosures.stream(), Stream.of(d)).toList()))
+                .orElse(this);
     }
 }

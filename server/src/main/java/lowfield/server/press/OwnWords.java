@@ -16,6 +16,7 @@ import lowfield.server.edition.LoadedEdition;
 import lowfield.server.edition.TextRows;
 import lowfield.server.edition.TextState;
 import lowfield.server.reasons.TextViews;
+import lowfield.server.shops.Shops;
 import org.springframework.stereotype.Component;
 
 /** What the author writes and has to do with an edition, its tiers, builds and parts, as it is published. */
@@ -24,8 +25,10 @@ class OwnWords {
     private final TextRows rows;
     private final TextViews views;
     private final SoftFacts facts;
+    private final Shops shops;
 
-    OwnWords(TextRows rows, TextViews views, SoftFacts facts) {
+    OwnWords(TextRows rows, TextViews views, SoftFacts facts, Shops shops) {
+        this.shops = shops;
         this.rows = rows;
         this.views = views;
         this.facts = facts;
@@ -63,7 +66,18 @@ class OwnWords {
                         known.of(part).stream().map(SoftFacts.Kept::fact).toList())),
                 build -> Optional.ofNullable(byId.get(build))
                         .map(t -> published(t.state()))
-                        .orElse(PublishedOwn.NONE));
+                        .orElse(PublishedOwn.NONE),
+                ofShops());
+    }
+
+    private Function<String, Optional<String>> ofShops() {
+        var earning = shops.all().stream()
+                .filter(s -> Boolean.TRUE.equals(s.earnsCommission()))
+                .map(Shops.Shop::name)
+                .collect(Collectors.toSet());
+        return shop -> Optional.of(shop)
+                .filter(earning::contains)
+                .map("We earn a commission when you buy at %s through our link."::formatted);
     }
 
     private static PublishedOwn published(OwnHands hands) {

@@ -44,7 +44,7 @@ public class Shops {
     /**
      * A shop by its public host; sums are in its own currency, tax in thousandths. {@code shownDays}: for how long its
      * prices may be shown after they were seen, if it says; {@code returnDays}: for how long it takes used goods back; {@code paceMs}: the least time between two requests, a second
-     * unless it is served from this machine; {@code lanes}: how many at once, 1 to 8; {@code hasPrices}: false for a maker's site.
+     * unless it is served from this machine; {@code lanes}: how many at once, 1 to 8; {@code hasPrices}: false for a maker's site; {@code earnsCommission}: whether the author earns one there, which readers are told.
      */
     public record Shop(
             @Nullable UUID id,
@@ -64,6 +64,7 @@ public class Shops {
             @Nullable Integer lanes,
             @Nullable FeedForm feed,
             @Nullable Boolean hasPrices,
+            @Nullable Boolean earnsCommission,
             @Nullable Integer version,
             int pages) {
         /** Whether it is a maker's site, which is read for figures and has no prices. */
@@ -162,6 +163,7 @@ public class Shops {
                         .orElse(settings.localShopAddresses().containsKey(host) ? 0 : 1000));
         figures.put(SHOP.LANES, Optional.ofNullable(shop.lanes()).orElse(2));
         figures.put(SHOP.HAS_PRICES, !shop.withoutPrices());
+        figures.put(SHOP.EARNS_COMMISSION, Boolean.TRUE.equals(shop.earnsCommission()));
         figures.put(SHOP.FEED, shop.feed() == null ? null : JSONB.valueOf(Json.write(shop.feed())));
         return figures;
     }
@@ -238,6 +240,7 @@ public class Shops {
                 r.getLanes(),
                 r.getFeed() == null ? null : Json.read(r.getFeed().data(), FeedForm.class),
                 r.getHasPrices(),
+                r.getEarnsCommission(),
                 r.getVersion(),
                 pages);
     }

@@ -84,6 +84,7 @@ class ShopListsTest {
                 1,
                 form,
                 true,
+                false,
                 1,
                 0);
     }

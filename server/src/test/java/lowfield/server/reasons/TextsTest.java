@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Introductions and verdicts: written, undone, held against the data, carried over, published. */
 class TextsTest {
@@ -69,6 +70,38 @@ class TextsTest {
                         "We have built with it.",
                         "The case was lent to us.")
                 .doesNotContain("{{bosun.total}}");
+    }
+
+    /** A shop is every world's, so that it is put back as it was. */
+    @Test
+    void aCommissionOfAShopStandsAtWhatIsBoughtThere() {
+        var shops = world.ines.get("/api/shops").json();
+        shops.forEach(s -> earning(s.path("id").asString(), true));
+        try {
+            world.publish();
+            assertThat(world.read("/" + world.slug)).containsPattern("We earn a commission when you buy at \\w+");
+        } finally {
+            shops.forEach(s -> earning(s.path("id").asString(), false));
+        }
+    }
+
+    private void earning(String shop, boolean is) {
+        var now = world.ines
+                .get("/api/shops")
+                .json()
+                .valueStream()
+                .filter(s -> s.path("id").asString().equals(shop))
+                .findFirst()
+                .orElseThrow();
+        var changed = ((ObjectNode) now.deepCopy()).put("earnsCommission", is);
+        assertThat(world.ines
+                        .call(
+                                "PUT",
+                                "/api/shops/" + shop,
+                                changed,
+                                now.path("version").asInt())
+                        .status())
+                .isEqualTo(200);
     }
 
     @Test
