@@ -9,6 +9,7 @@
   import BuildTabs from '$features/bench/BuildTabs.svelte';
   import { OpenDialogs } from '$features/bench/dialogs.svelte';
   import { withBundle } from '$features/bench/extras.svelte';
+  import { followable } from '$features/bench/followable';
   import { reasonKeys } from '$features/bench/reasonKeys';
   import { matterOf } from '$features/bench/reasons.svelte';
   import LineDesk from '$features/bench/LineDesk.svelte';
@@ -96,22 +97,7 @@
     queryFn: () => taken(api.GET('/api/editions/{edition}/ladder', { params: { path: { edition } } })),
     enabled: bench.isOpen && !!view && (wantsOthers || !isLead(view.card)),
   }));
-  const others = $derived.by(() => {
-    const seen = ladder.data;
-    if (!seen || !line) return [];
-    const slots = seen.slots.filter((s) => s.kind === line.kind).map((s) => s.slot);
-    return seen.columns
-      .filter((c) => c.card.build !== build)
-      .flatMap((c) =>
-        c.rungs
-          .filter((r) => slots.includes(r.slot))
-          .map((r) => ({
-            line: r.line,
-            isLead: c.card.tier === view?.card.tier && r.slot === line.slot && isLead(c.card),
-            where: `${c.card.tierName}, ${c.card.buildName}: ${r.label}`,
-          })),
-      );
-  });
+  const others = $derived(followable(ladder.data, line, view?.card, isLead));
 
   const fitting = async () =>
     (
