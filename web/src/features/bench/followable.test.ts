@@ -6,17 +6,17 @@ const card = (build: string, tier: string) =>
   ({ build, tier, tierName: tier, buildName: build }) as Schemas['BuildCard'];
 const LADDER = {
   slots: [
-    { slot: 'CARD', kind: 'GRAPHICS_CARD' },
-    { slot: 'CPU', kind: 'PROCESSOR' },
+    { slot: 'GRAPHICS_CARD', kind: 'GRAPHICS_CARD' },
+    { slot: 'PROCESSOR', kind: 'PROCESSOR' },
   ],
   columns: [
-    { card: card('main', 'Bosun'), rungs: [{ slot: 'CARD', line: 'l1', label: 'Vane Four' }] },
-    { card: card('silent', 'Bosun'), rungs: [{ slot: 'CARD', line: 'l2', label: 'Vane Two' }] },
+    { card: card('main', 'Bosun'), rungs: [{ slot: 'GRAPHICS_CARD', line: 'l1', label: 'Vane Four' }] },
+    { card: card('silent', 'Bosun'), rungs: [{ slot: 'GRAPHICS_CARD', line: 'l2', label: 'Vane Two' }] },
     {
       card: card('mate', 'Mate'),
       rungs: [
-        { slot: 'CARD', line: 'l3', label: 'Mica Six' },
-        { slot: 'CPU', line: 'l4', label: 'Fennel' },
+        { slot: 'GRAPHICS_CARD', line: 'l3', label: 'Mica Six' },
+        { slot: 'PROCESSOR', line: 'l4', label: 'Fennel' },
       ],
     },
   ],
@@ -25,7 +25,7 @@ const isLead = (c: { build: string }) => c.build !== 'silent';
 
 describe('what a line can follow', () => {
   it('is every line of its kind in another build, with the one of its own main build told', () => {
-    const line = { slot: 'CARD', kind: 'GRAPHICS_CARD' } as const;
+    const line = { slot: 'GRAPHICS_CARD', kind: 'GRAPHICS_CARD' } as const;
     expect(followable(LADDER, line, card('silent', 'Bosun'), isLead)).toEqual([
       { line: 'l1', isLead: true, where: 'Bosun, main: Vane Four' },
       { line: 'l3', isLead: false, where: 'Mate, mate: Mica Six' },
