@@ -1,12 +1,15 @@
 package lowfield.core.proofreading;
 
+import java.util.Optional;
+
 /**
  * A figure of the data that a text may mean.
  *
+ * @param owner whose it is, where that is another than the choice
  * @param who how much the text speaks of what it is about
  * @param weight how much in the text speaks for it in all; below zero, against it
  */
-record Candidate(KnownFigure figure, double who, double weight) {
+record Candidate(KnownFigure figure, Optional<Subject> owner, double who, double weight) {
     private static final double SPOKEN_OF = 1.5;
     private static final double HINTED_AT = 1;
 

@@ -48,18 +48,27 @@ final class Candidates {
             if (subject.role() == Subject.Role.LAST) {
                 last(passage, subject)
                         .forEach(f -> all.add(weighed(
-                                telling, f, context.choice().map(meant::get).orElse(who), manner.past())));
+                                telling,
+                                f,
+                                Optional.empty(),
+                                context.choice().map(meant::get).orElse(who),
+                                manner.past())));
             }
-            plain(passage, subject, who).forEach(f -> all.add(weighed(telling, f, who, plainly(subject, who, manner))));
+            var owner = Optional.of(subject).filter(s -> s.role() != Subject.Role.CHOICE);
+            plain(passage, subject, who)
+                    .forEach(f -> all.add(weighed(telling, f, owner, who, plainly(subject, who, manner))));
         });
-        differences(passage, meant).forEach(d -> all.add(weighed(telling, d.figure(), d.who(), manner.more())));
+        differences(passage, meant)
+                .forEach(d -> all.add(weighed(telling, d.figure(), Optional.empty(), d.who(), manner.more())));
         var build = isOfBuild(passage) ? BUILD_NAMED : OF_THE_BUILD;
-        matching(passage, context.build()).forEach(f -> all.add(new Candidate(f, UNSAID, build + telling.ofBuild(f))));
+        matching(passage, context.build())
+                .forEach(f -> all.add(new Candidate(f, Optional.empty(), UNSAID, build + telling.ofBuild(f))));
         return all;
     }
 
-    private static Candidate weighed(Telling telling, KnownFigure figure, double who, double use) {
-        return new Candidate(figure, who, who + use + telling.of(figure));
+    private static Candidate weighed(
+            Telling telling, KnownFigure figure, Optional<Subject> owner, double who, double use) {
+        return new Candidate(figure, owner, who, who + use + telling.of(figure));
     }
 
     /** How likely it is that a figure simply is so: of what stood there last time, only where it is named. */
@@ -135,7 +144,7 @@ final class Candidates {
                     var who = compared(passage, o, meant.getOrDefault(o, 0.0), named.contains(o));
                     return mine.stream()
                             .flatMap(m -> differences(m, o, matching(passage, o.figures())))
-                            .map(f -> new Candidate(f, who, who));
+                            .map(f -> new Candidate(f, Optional.empty(), who, who));
                 })
                 .toList();
     }

@@ -124,7 +124,7 @@ public final class FigureGuard {
         likeliest
                 .map(c -> told(
                         passage,
-                        c.figure(),
+                        c,
                         isSure(passage, c, right.filter(Candidate::isHintedAt).isPresent(), beside)))
                 .ifPresent(slips::add);
     }
@@ -160,8 +160,9 @@ public final class FigureGuard {
         return beside == 0 && likeliest.weight() >= SURE_OF_ANOTHER && passage.isOfNamed();
     }
 
-    private static Slip told(Passage passage, KnownFigure right, boolean isSure) {
+    private static Slip told(Passage passage, Candidate likeliest, boolean isSure) {
         var figure = passage.figure();
+        var right = likeliest.figure();
         return new Slip(
                 figure.start(),
                 figure.end(),
@@ -169,14 +170,16 @@ public final class FigureGuard {
                 right.label(),
                 Optional.of(right.said()),
                 right.fact(),
-                sentence(figure, right, isSure),
+                sentence(figure, likeliest, isSure),
                 isSure);
     }
 
-    private static String sentence(WrittenFigure figure, KnownFigure right, boolean isSure) {
+    private static String sentence(WrittenFigure figure, Candidate likeliest, boolean isSure) {
+        var right = likeliest.figure();
+        var of = likeliest.owner().map(o -> " of " + o.name()).orElse("");
         var what = figure.dimension() == Dimension.COUNT
-                ? "the data says " + right.said()
-                : "%s is %s".formatted(named(right.label()), right.said());
+                ? "the data" + of + " says " + right.said()
+                : "%s%s is %s".formatted(named(right.label()), of, right.said());
         return "%s%s: %s.".formatted(figure.text(), isSure ? "" : " may be wrong", what);
     }
 

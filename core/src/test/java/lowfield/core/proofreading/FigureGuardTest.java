@@ -149,6 +149,14 @@ class FigureGuardTest extends ProofCase {
     }
 
     @Test
+    void whoseFigureItIsIsToldWhereItIsAnothers() {
+        assertThat(read("The Basalt Five draws 185 W.").slips())
+                .singleElement()
+                .satisfies(s ->
+                        assertThat(s.sentence()).isEqualTo("185 W: the board power of Hartle Basalt Five is 175 W."));
+    }
+
+    @Test
     void namesOnFileAndHeadingsAreNoSlips() {
         assertThat(slips("The Mica Six beats the Vane Seven. Mica Cards are quiet."))
                 .isEmpty();
