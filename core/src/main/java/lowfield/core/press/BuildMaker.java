@@ -59,7 +59,22 @@ final class BuildMaker {
                 prices.hides() ? List.of() : ShareMaker.shares(build.prices(), build.total()),
                 prices.hides() ? Optional.empty() : ShareMaker.platform(build.prices(), terms.zero()),
                 material.yearly().apply(build),
-                material.own().ofBuild().apply(build.id()));
+                own(build));
+    }
+
+    /** What the author has to do with the build, and with the shops where its parts are bought. */
+    private PublishedOwn own(EvaluatedBuild build) {
+        var shops = build.lines().stream()
+                .filter(l -> !l.price().isWithheld())
+                .flatMap(l -> l.price().offer().stream())
+                .map(o -> o.seller().shop())
+                .distinct()
+                .sorted()
+                .toList();
+        return material.own()
+                .ofBuild()
+                .apply(build.id())
+                .with(material.own().ofShops().apply(shops));
     }
 
     private static List<Publication.PackagePrice> packages(EvaluatedBuild build) {

@@ -69,22 +69,10 @@ final class LineMaker {
                 line.choice().part().map(Part::id).flatMap(material.pictures().ofPart()),
                 either(evaluated),
                 review(line.choice()),
-                own(evaluated));
-    }
-
-    /** What the author has to do with the part, and with the shop where it is bought. */
-    private PublishedOwn own(EvaluatedLine evaluated) {
-        var ofShop = evaluated
-                .price()
-                .offer()
-                .flatMap(o -> material.own().ofShop().apply(o.seller().shop()));
-        return evaluated
-                .line()
-                .choice()
-                .part()
-                .map(p -> material.own().ofPart().apply(p.id()))
-                .orElse(PublishedOwn.NONE)
-                .with(ofShop);
+                line.choice()
+                        .part()
+                        .map(p -> material.own().ofPart().apply(p.id()))
+                        .orElse(PublishedOwn.NONE));
     }
 
     /** With its facts as they are now, for good. */

@@ -78,14 +78,14 @@ public record PressMaterial(
     /**
      * What the author has to do with parts and builds, by their ids, and with shops.
      *
-     * @param ofShop what must be disclosed of a shop, by its name; absent where there is nothing
+     * @param ofShops what must be disclosed of buying at shops, by their names; absent where there is nothing
      */
     public record Own(
             Function<UUID, PublishedOwn> ofPart,
             Function<UUID, PublishedOwn> ofBuild,
-            Function<String, Optional<String>> ofShop) {
+            Function<List<String>, Optional<String>> ofShops) {
         public static Own none() {
-            return new Own(part -> PublishedOwn.NONE, build -> PublishedOwn.NONE, shop -> Optional.empty());
+            return new Own(part -> PublishedOwn.NONE, build -> PublishedOwn.NONE, shops -> Optional.empty());
         }
     }
 

@@ -1,5 +1,6 @@
 package lowfield.server.press;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -70,14 +71,15 @@ class OwnWords {
                 ofShops());
     }
 
-    private Function<String, Optional<String>> ofShops() {
+    private Function<List<String>, Optional<String>> ofShops() {
         var earning = shops.all().stream()
                 .filter(s -> Boolean.TRUE.equals(s.earnsCommission()))
                 .map(Shops.Shop::name)
                 .collect(Collectors.toSet());
-        return shop -> Optional.of(shop)
-                .filter(earning::contains)
-                .map("We earn a commission when you buy at %s through our link."::formatted);
+        return all -> Optional.of(all.stream().filter(earning::contains).toList())
+                .filter(found -> !found.isEmpty())
+                .map(found -> "We earn a commission when you buy at %s through our links."
+                        .formatted(String.join(" or ", found)));
     }
 
     private static PublishedOwn published(OwnHands hands) {

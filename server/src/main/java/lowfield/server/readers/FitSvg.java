@@ -66,12 +66,25 @@ public final class FitSvg {
     private void panel(FitDrawing.Panel panel, int x) {
         text(x, HEAD - 12, "head", fitting(panel.title(), panel.width() + GAP - 8, panel.title()));
         out.append("<g transform=\"translate(%d %d)\">".formatted(x, HEAD));
-        panel.boxes().forEach(this::box);
+        panel.boxes().forEach(b -> box(b, free(b, panel)));
         panel.measures().forEach(m -> measure(m, panel.width()));
         out.append("</g>");
     }
 
-    private void box(FitDrawing.Box box) {
+    /** How much of the lower part of a box no other box covers. */
+    private static int free(FitDrawing.Box box, FitDrawing.Panel panel) {
+        var bottom = box.y() + box.height();
+        return panel.boxes().stream()
+                .filter(o -> o != box && o.sort() != FitDrawing.Box.Sort.CASE)
+                .filter(o -> o.x() < box.x() + box.width() && box.x() < o.x() + o.width())
+                .mapToInt(o -> o.y() + o.height())
+                .filter(b -> b > box.y() && b < bottom)
+                .map(b -> bottom - b)
+                .min()
+                .orElse(box.height());
+    }
+
+    private void box(FitDrawing.Box box, int free) {
         out.append("<rect class=\"%s %s\" x=\"%d\" y=\"%d\" width=\"%d\" height=\"%d\"/>"
                 .formatted(
                         box.sort().name().toLowerCase(Locale.ROOT),
@@ -88,12 +101,15 @@ public final class FitSvg {
             text(box.x() + box.width() - (int) (detail.length() * LETTER), box.y() + 17, "", detail);
             return;
         }
-        // A cooler stands over the upper part of a motherboard, so its name goes to the lower edge.
-        var top = box.sort() == FitDrawing.Box.Sort.BOARD ? box.y() + box.height() - 2 * LINE - 4 : box.y();
+        // A cooler stands over the upper part of a motherboard, and a card over its middle: its name goes to the lower
+        // edge.
+        var isBoard = box.sort() == FitDrawing.Box.Sort.BOARD;
+        var lines = isBoard && free < 2 * LINE + 4 ? 1 : 2;
+        var top = isBoard ? box.y() + box.height() - lines * LINE - 4 : box.y();
         var room = box.width() - 10;
         var name = fitting(box.name(), room, SHORT.getOrDefault(box.sort(), ""));
         text(box.x() + 6, top + 17, "name", name);
-        if (box.height() >= 2 * LINE) {
+        if (lines == 2 && box.height() >= 2 * LINE) {
             text(box.x() + 6, top + 17 + (name.isEmpty() ? 0 : LINE - 2), "", fitting(box.detail(), room, ""));
         }
     }

@@ -1,0 +1,50 @@
+package lowfield.server.readers;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.regex.Pattern;
+import lowfield.core.check.Verdict;
+import lowfield.core.fit.FitDrawing;
+import lowfield.core.fit.FitDrawing.Box;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The drawing: where names stand, and that words of parts stay words. */
+class FitSvgTest {
+    private static Box box(Box.Sort sort, String name, String detail, int y, int width, int height) {
+        return new Box(sort, name, detail, 0, y, width, height, Verdict.FITS);
+    }
+
+    private static String drawn(Box... boxes) {
+        return FitSvg.of(new FitDrawing(
+                List.of(new FitDrawing.Panel("From the side", 450, 465, List.of(boxes), List.of(), List.of())),
+                List.of(),
+                List.of()));
+    }
+
+    private static int at(String svg, String words) {
+        var found = Pattern.compile("y=\"(\\d+)\">" + Pattern.quote(words)).matcher(svg);
+        assertThat(found.find()).isTrue();
+        return Integer.parseInt(found.group(1));
+    }
+
+    /** A motherboard's name stands below the card that lies over it, as far as there is room. */
+    @ParameterizedTest
+    @CsvSource({"305, true", "244, false"})
+    void aMotherboardsNameIsNotCovered(int height, boolean isDetailed) {
+        var svg = drawn(
+                box(Box.Sort.BOARD, "Quay micro", "its size", 30, 244, height),
+                box(Box.Sort.CARD, "A card", "", 190, 242, 52));
+        assertThat(at(svg, "Quay micro") - 12).isGreaterThanOrEqualTo(190 + 52);
+        assertThat(svg.contains("its size")).isEqualTo(isDetailed);
+    }
+
+    @Test
+    void wordsStayWords() {
+        assertThat(drawn(box(Box.Sort.CARD, "<script>", "\"onload=", 10, 300, 60)))
+                .contains("&lt;script&gt;")
+                .doesNotContain("<script");
+    }
+}
