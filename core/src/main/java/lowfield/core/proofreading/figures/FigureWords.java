@@ -63,7 +63,7 @@ public final class FigureWords {
         add("capacity", "holds hold room capacity space");
         add("sequential read", "read reads reading");
         add("sequential write", "write writes writing");
-        add("TBW", "endurance written writing write lasts last tbw");
+        add("TBW", "endur[a-z]+ written writing write lasts last tbw");
         add("rated power", "rated gives give delivers unit supply supplies psu");
         add("graphics card clearance", "card cards");
         add("card clearance with a front radiator", "radiator");
