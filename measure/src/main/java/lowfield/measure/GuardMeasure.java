@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
-import lowfield.core.proofreading.FigureGuard;
 import lowfield.core.proofreading.Slip;
+import lowfield.core.proofreading.guard.FigureGuard;
 
 /**
  * How many slips that were planted in reasons the figure guard finds, and how much of what it marks is one. The reasons with

@@ -17,7 +17,7 @@ import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.figures.UnitWords;
 
 /** The figures of a part that a text could state: every number on file, its price, and what plainly follows from them. */
-final class PartFigures {
+public final class PartFigures {
     private PartFigures() {}
 
     /** @param isChoice whether the facts of the line say them, too */
@@ -88,7 +88,7 @@ final class PartFigures {
     }
 
     /** Words that name the kind in a text, in small letters. */
-    static List<String> nouns(Kind kind) {
+    public static List<String> nouns(Kind kind) {
         return switch (kind) {
             case GRAPHICS_CARD -> List.of("graphics card", "card", "gpu");
             case PROCESSOR -> List.of("processor", "cpu", "chip");

@@ -37,7 +37,7 @@ public record ProofContext(
     }
 
     /** The subjects that stand for this slot: all but those of other slots. */
-    List<Subject> ofSlot() {
+    public List<Subject> ofSlot() {
         return subjects.stream().filter(s -> s.role() != Subject.Role.ELSEWHERE).toList();
     }
 

@@ -15,6 +15,14 @@ public record Reading(List<Slip> slips, List<ReasonBasis.Claim> claims) {
         claims = List.copyOf(claims);
     }
 
+    /** How a comparison stands while a price of it is missing; nothing can rely on that. */
+    public static final String UNKNOWN = "unknown";
+
+    /** How what is told of a figure is told from the others of its text: by where the figure begins. */
+    public static String key(int start) {
+        return "figure " + start;
+    }
+
     public static Reading nothing() {
         return new Reading(List.of(), List.of());
     }

@@ -34,7 +34,7 @@ public record ReasonState(List<Slip> slips, List<BasisChange> changes, Optional<
     /** What of it is no longer so, by a reading of the same text today. */
     private static List<BasisChange> changes(ReasonBasis basis, Reading now) {
         return basis.claims().stream()
-                .filter(c -> !c.isOwnPrice() && !c.value().equals(ClaimReader.UNKNOWN))
+                .filter(c -> !c.isOwnPrice() && !c.value().equals(Reading.UNKNOWN))
                 .flatMap(c -> change(c, basis, now).stream())
                 .toList();
     }
@@ -45,7 +45,7 @@ public record ReasonState(List<Slip> slips, List<BasisChange> changes, Optional<
             return Optional.empty();
         }
         var slip = now.slips().stream()
-                .filter(s -> was.key().equals(ClaimReader.key(s.start())))
+                .filter(s -> was.key().equals(Reading.key(s.start())))
                 .findFirst();
         if (slip.filter(s -> basis.meant().contains(s.key())).isPresent()) {
             return Optional.empty();

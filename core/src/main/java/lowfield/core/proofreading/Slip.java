@@ -27,7 +27,7 @@ public record Slip(
     private static final String BEHIND = " | ";
 
     /** With the words as the author wrote them, names and all. */
-    Slip in(String text) {
+    public Slip in(String text) {
         return new Slip(start, end, text.substring(start, end), about, right, fact, sentence, isSure);
     }
 

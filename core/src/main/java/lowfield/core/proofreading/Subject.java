@@ -33,7 +33,7 @@ public record Subject(Role role, Part part, List<KnownFigure> figures) {
     }
 
     /** Whether a figure of it is about parts of another kind, like the clearance of a case for the card. */
-    boolean speaksOf(Kind kind) {
+    public boolean speaksOf(Kind kind) {
         return PartFigures.nouns(kind).stream()
                 .anyMatch(n -> figures.stream()
                         .anyMatch(f -> (" " + f.label().toLowerCase(Locale.ROOT) + " ").contains(" " + n + " ")));

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import lowfield.core.part.Kind;
+import lowfield.core.proofreading.guard.FigureGuard;
 import lowfield.core.proofreading.names.NameIndex;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

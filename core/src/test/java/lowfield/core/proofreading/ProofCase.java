@@ -13,6 +13,7 @@ import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.core.part.Release;
 import lowfield.core.proofreading.figures.Dimension;
+import lowfield.core.proofreading.guard.FigureGuard;
 import lowfield.core.proofreading.names.NameIndex;
 
 /** A card on a line, with an alternative, a dearer card in the tier above, and a power supply beside. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import lowfield.core.money.Money;
+import lowfield.core.proofreading.guard.FigureGuard;
 import lowfield.core.reason.ReasonBasis;
 import org.junit.jupiter.api.Test;
 

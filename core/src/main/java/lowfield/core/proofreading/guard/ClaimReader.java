@@ -1,9 +1,13 @@
-package lowfield.core.proofreading;
+package lowfield.core.proofreading.guard;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import lowfield.core.proofreading.KnownFigure;
+import lowfield.core.proofreading.ProofContext;
+import lowfield.core.proofreading.Reading;
+import lowfield.core.proofreading.Subject;
 import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.figures.Stretch;
 import lowfield.core.reason.ReasonBasis;
@@ -13,22 +17,14 @@ final class ClaimReader {
     private static final Pattern OF_PRICES = Pattern.compile(
             "(?i)(?<![\\p{L}])(price|prices|priced|cheap|cheaper|dear|dearer|expensive|costs?|saves?|saving|money|worth|euros?|(?-i:[A-Z]{3}))(?![\\p{L}])|€");
 
-    /** How a comparison stands while a price of it is missing; nothing can rely on that. */
-    static final String UNKNOWN = "unknown";
-
     private final ProofContext context;
 
     ClaimReader(ProofContext context) {
         this.context = context;
     }
 
-    /** How a figure is told from the others of its text: by where it begins. */
-    static String key(int start) {
-        return "figure " + start;
-    }
-
     static ReasonBasis.Claim right(Passage passage, KnownFigure figure) {
-        return new ReasonBasis.Claim(key(passage.figure().start()), figure.label(), "held", figure.said());
+        return new ReasonBasis.Claim(Reading.key(passage.figure().start()), figure.label(), "held", figure.said());
     }
 
     /** The price of the choice, and how it compares with each part of its slot that a sentence about prices names. */
@@ -65,7 +61,7 @@ final class ClaimReader {
         var key = "price " + other.part().id();
         var about = "price against " + other.name();
         if (mine.isEmpty() || theirs.isEmpty()) {
-            return new ReasonBasis.Claim(key, about, UNKNOWN, "not known");
+            return new ReasonBasis.Claim(key, about, Reading.UNKNOWN, "not known");
         }
         var sign = Integer.signum(mine.get().value().compareTo(theirs.get().value()));
         return new ReasonBasis.Claim(

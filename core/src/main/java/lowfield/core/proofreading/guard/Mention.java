@@ -1,6 +1,7 @@
-package lowfield.core.proofreading;
+package lowfield.core.proofreading.guard;
 
 import java.util.List;
+import lowfield.core.proofreading.Subject;
 
 /**
  * Where a text speaks of parts.

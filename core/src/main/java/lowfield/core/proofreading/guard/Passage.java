@@ -1,4 +1,4 @@
-package lowfield.core.proofreading;
+package lowfield.core.proofreading.guard;
 
 import java.util.List;
 import java.util.Locale;
@@ -82,7 +82,7 @@ record Passage(
     /** Whether a part is named before the figure in its clause, and not only compared with. */
     boolean isOfNamed() {
         return lastBefore(inClause())
-                .filter(m -> m.sort() == Mention.Sort.NAME && !Topic.isCompared(text, clause.start(), m))
+                .filter(m -> m.sort() == Mention.Sort.NAME && !Standing.isCompared(text, clause.start(), m))
                 .isPresent();
     }
 

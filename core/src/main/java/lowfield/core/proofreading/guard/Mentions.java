@@ -1,4 +1,4 @@
-package lowfield.core.proofreading;
+package lowfield.core.proofreading.guard;
 
 import java.util.ArrayList;
 import java.util.Collection;
@@ -12,6 +12,9 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lowfield.core.proofreading.PartFigures;
+import lowfield.core.proofreading.ProofContext;
+import lowfield.core.proofreading.Subject;
 import lowfield.core.proofreading.names.NameForms;
 
 /** Finds where a text names parts: by their names, whole or shortened as far as they stay apart, by tier, or by their kind. */

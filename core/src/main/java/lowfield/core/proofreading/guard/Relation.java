@@ -1,4 +1,4 @@
-package lowfield.core.proofreading;
+package lowfield.core.proofreading.guard;
 
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,6 +1,8 @@
-package lowfield.core.proofreading;
+package lowfield.core.proofreading.guard;
 
 import java.util.Optional;
+import lowfield.core.proofreading.KnownFigure;
+import lowfield.core.proofreading.Subject;
 
 /**
  * A figure of the data that a text may mean.

@@ -1,4 +1,4 @@
-package lowfield.core.proofreading;
+package lowfield.core.proofreading.guard;
 
 import java.util.HashMap;
 import java.util.List;
@@ -6,6 +6,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import lowfield.core.proofreading.ProofContext;
+import lowfield.core.proofreading.Subject;
 import lowfield.core.proofreading.figures.Stretch;
 
 /**
@@ -34,23 +36,20 @@ final class Topic {
             Pattern.compile("(?<![\\p{L}])that (?:one|card|chip|board|kit|drive|case|cooler|monitor)(?![\\p{L}])");
     private static final Pattern WHICH =
             Pattern.compile("(?<![\\p{L}])(?:which|whose|that one|the latter)(?![\\p{L}])");
-    private static final Pattern OTHERS = Pattern.compile(
-            "(?<![\\p{L}])(?:sister|brother|sibling|cousin|rival|successor|predecessor|other|second|cheaper (?:one|card|part|board|kit)|bigger|smaller one|buys?|gets? you|gives? you|instead)(?![\\p{L}])");
-    private static final Pattern ANOTHER = Pattern.compile(
-            "\\W*(?:but |and )?(?:its |the |a |an )?(?:other|cheaper|dearer|bigger|smaller|next)(?: (?:one|sister|brother|sibling|cousin|rival|card|part|board|kit|chip|drive|case|cooler|monitor))(?![\\p{L}])");
-    private static final Pattern THE_OTHER =
-            Pattern.compile("(?<![\\p{L}])(?:the other|the (?:bigger|smaller|cheaper|dearer) •+)(?![\\p{L}])");
-    private static final Pattern COMPARED = Pattern.compile(
-            "(?:than|against|over|(?<!why )not|instead of|next to|above|below|beside|like) (?:the |that of (?:the )?)?(?:[\\p{L}]+['’]s )?$");
-    private static final Pattern OBLIQUE = Pattern.compile(
-            "(?:^|[^\\p{L}])(?:in|into|with|for|from|of|by|on|at|to) (?:the |an? )?(?:[\\p{L}]+['’]s )?$");
     private static final Pattern BELONGS = Pattern.compile(
             "^ ?(?:(?!and|but|that|which)[\\p{L}]+ )?(?:of|for|on|in|from|with|as in|is what|is what \\w+ gives on|is) (?:the )?(?:[\\p{L}]+['’]s )?$");
 
     private final ProofContext context;
+    private final Others others;
 
     Topic(ProofContext context) {
         this.context = context;
+        others = new Others(context);
+    }
+
+    /** What a sentence is about that begins with another part and names none. */
+    Optional<Mention> another(Stretch sentence, String text) {
+        return others.lead(sentence, text);
     }
 
     /** What speaks for each part; a part that is not in it is not meant. */
@@ -71,18 +70,7 @@ final class Topic {
         if (OURS.matcher(passage.sentenceWords()).find()) {
             add(meant, context.choice(), ALSO);
         }
-        if (THE_OTHER
-                .matcher(small(
-                        passage.text(),
-                        Math.max(passage.clause().start(), from - 12),
-                        passage.figure().start()))
-                .find()) {
-            others().forEach(s -> add(meant, s, ALSO));
-        }
-        if (before.isEmpty()
-                && OTHERS.matcher(passage.before() + "|" + passage.phrase()).find()) {
-            others().forEach(s -> add(meant, s, ALSO));
-        }
+        others.meant(passage, before.isPresent(), from).forEach(s -> add(meant, s, ALSO));
         if (VERSUS_BEHIND.matcher(passage.after()).find()) {
             add(meant, context.choice(), ALSO);
         }
@@ -123,7 +111,7 @@ final class Topic {
     }
 
     private void named(Map<Subject, Double> meant, Passage passage, Mention nearest, Spoken spoken) {
-        if (isBehind(COMPARED, passage, nearest)) {
+        if (isCompared(passage, nearest)) {
             add(meant, nearest, passage.isInPhrase(nearest) ? ALSO : ONLY_COMPARED);
             var main = main(passage, nearest);
             if (main.isPresent()) {
@@ -137,11 +125,11 @@ final class Topic {
         }
         var isElsewhere = nearest.sort() == Mention.Sort.THE_KIND
                 && nearest.subjects().stream().allMatch(s -> s.role() == Subject.Role.ELSEWHERE);
-        add(meant, nearest, isElsewhere || isBehind(OBLIQUE, passage, nearest) ? UNNAMED : NAMED);
+        add(meant, nearest, isElsewhere || isOblique(passage, nearest) ? UNNAMED : NAMED);
         if (nearest.sort() == Mention.Sort.THE_KIND && !isElsewhere) {
             other(passage, spoken).ifPresent(m -> add(meant, m, UNNAMED));
         }
-        if (isElsewhere || isBehind(OBLIQUE, passage, nearest) || isSpokenOf(nearest)) {
+        if (isElsewhere || isOblique(passage, nearest) || isSpokenOf(nearest)) {
             add(meant, context.choice(), ALSO);
             main(passage, nearest).ifPresent(m -> add(meant, m, ALSO));
             spoken.mention().ifPresent(m -> add(meant, m, HARDLY));
@@ -173,8 +161,8 @@ final class Topic {
         var inSentence = WHICH.matcher(passage.before()).find()
                 ? nearest
                 : passage.lastBefore(passage.inSentence().stream()
-                        .filter(m ->
-                                !isCompared(passage.text(), passage.sentence().start(), m))
+                        .filter(m -> !Standing.isCompared(
+                                passage.text(), passage.sentence().start(), m))
                         .toList());
         if (inSentence.isPresent()) {
             var isLead = isPronoun || Spoken.isLead(inSentence.get(), passage.sentence(), passage.text());
@@ -226,34 +214,6 @@ final class Topic {
         meant.merge(subject, weight, Math::max);
     }
 
-    private static boolean isBehind(Pattern pattern, Passage passage, Mention mention) {
-        return pattern.matcher(passage.text()
-                        .substring(passage.clause().start(), mention.start())
-                        .toLowerCase(Locale.ROOT))
-                .find();
-    }
-
-    /** Whether something else is only held against it: "cheaper than the Twin". */
-    static boolean isCompared(String text, int from, Mention mention) {
-        return COMPARED.matcher(text.substring(from, mention.start()).toLowerCase(Locale.ROOT))
-                .find();
-    }
-
-    /** Whether a preposition stands before it: "with the Twin". */
-    static boolean isOblique(String text, Mention mention) {
-        return OBLIQUE.matcher(small(text, Math.max(0, mention.start() - NEAR), mention.start()))
-                .find();
-    }
-
-    /** "The cheaper sister": a sentence that begins with another than the choice, and names none. */
-    Optional<Mention> others(Stretch sentence, String text) {
-        return Optional.of(others())
-                .filter(o -> !o.isEmpty()
-                        && ANOTHER.matcher(sentence.of(text).toLowerCase(Locale.ROOT))
-                                .lookingAt())
-                .map(o -> new Mention(sentence.start(), sentence.start(), o, Mention.Sort.NAME));
-    }
-
     /** Whether it can be meant of what stands in this slot. */
     boolean isOfSlot(Mention mention) {
         return context.choice()
@@ -262,10 +222,12 @@ final class Topic {
                 .isPresent();
     }
 
-    private List<Subject> others() {
-        return context.ofSlot().stream()
-                .filter(s -> s.role() == Subject.Role.OPTION || s.role() == Subject.Role.NEIGHBOUR)
-                .toList();
+    private static boolean isCompared(Passage passage, Mention mention) {
+        return Standing.isCompared(passage.text(), passage.clause().start(), mention);
+    }
+
+    private static boolean isOblique(Passage passage, Mention mention) {
+        return Standing.isOblique(passage.text(), passage.clause().start(), mention);
     }
 
     private static Optional<Mention> main(Passage passage, Mention but) {

@@ -1,4 +1,4 @@
-package lowfield.core.proofreading;
+package lowfield.core.proofreading.guard;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -8,6 +8,10 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import lowfield.core.part.Kind;
+import lowfield.core.proofreading.PartFigures;
+import lowfield.core.proofreading.ProofContext;
+import lowfield.core.proofreading.Slip;
+import lowfield.core.proofreading.Subject;
 import lowfield.core.proofreading.names.NameForms;
 
 /** Finds names that begin like a part's and are none: a family with a size or suffix that no part on file has. */

@@ -1,4 +1,4 @@
-package lowfield.core.proofreading;
+package lowfield.core.proofreading.guard;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -7,6 +7,9 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import lowfield.core.money.Money;
+import lowfield.core.proofreading.KnownFigure;
+import lowfield.core.proofreading.ProofContext;
+import lowfield.core.proofreading.Subject;
 import lowfield.core.proofreading.figures.CountNouns;
 import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.figures.UnitWords;

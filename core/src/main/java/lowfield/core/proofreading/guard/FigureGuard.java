@@ -1,10 +1,14 @@
-package lowfield.core.proofreading;
+package lowfield.core.proofreading.guard;
 
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import lowfield.core.proofreading.KnownFigure;
+import lowfield.core.proofreading.ProofContext;
+import lowfield.core.proofreading.Reading;
+import lowfield.core.proofreading.Slip;
 import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.figures.FigureFinder;
 import lowfield.core.proofreading.figures.Stretch;

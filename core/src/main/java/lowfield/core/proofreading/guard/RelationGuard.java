@@ -1,4 +1,4 @@
-package lowfield.core.proofreading;
+package lowfield.core.proofreading.guard;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -8,6 +8,10 @@ import java.util.Optional;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import lowfield.core.proofreading.KnownFigure;
+import lowfield.core.proofreading.ProofContext;
+import lowfield.core.proofreading.Slip;
+import lowfield.core.proofreading.Subject;
 import lowfield.core.proofreading.figures.Stretch;
 
 /** Holds claims of relation against the data: "cheaper than", "twice the price of", "the same price as last month". */

@@ -1,7 +1,8 @@
-package lowfield.core.proofreading;
+package lowfield.core.proofreading.guard;
 
 import java.util.List;
 import java.util.function.Predicate;
+import lowfield.core.proofreading.KnownFigure;
 import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.figures.FigureWords;
 

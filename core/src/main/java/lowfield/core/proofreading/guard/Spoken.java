@@ -1,9 +1,10 @@
-package lowfield.core.proofreading;
+package lowfield.core.proofreading.guard;
 
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import lowfield.core.proofreading.Subject;
 import lowfield.core.proofreading.figures.Stretch;
 
 /**
@@ -35,7 +36,7 @@ record Spoken(Optional<Mention> mention, boolean isLead, boolean isCompared, Lis
         return strong.size() == 1
                 && mention.sort() == Mention.Sort.NAME
                 && mention.subjects().stream().noneMatch(s -> s.role() == Subject.Role.CHOICE)
-                && !Topic.isOblique(text, mention);
+                && !Standing.isOblique(text, 0, mention);
     }
 
     /** After one more sentence. */
@@ -44,13 +45,13 @@ record Spoken(Optional<Mention> mention, boolean isLead, boolean isCompared, Lis
         var kinds = here.stream().filter(m -> !Passage.isStrong(m)).toList();
         var strong = here.stream().filter(Passage::isStrong).toList();
         var front = strong.stream()
-                .filter(m -> !Topic.isCompared(text, sentence.start(), m))
+                .filter(m -> !Standing.isCompared(text, sentence.start(), m))
                 .min(Comparator.comparing((Mention m) -> !topic.isOfSlot(m))
                         .thenComparing(m -> m.sort() == Mention.Sort.THE_KIND)
-                        .thenComparing(m -> Topic.isOblique(text, m)));
+                        .thenComparing(m -> Standing.isOblique(text, sentence.start(), m)));
         return front.map(m -> new Spoken(front, isLead(m, sentence, text) || isAlone(m, strong, text), false, kinds))
                 .or(() -> strong.stream().findFirst().map(m -> new Spoken(Optional.of(m), false, true, kinds)))
-                .or(() -> topic.others(sentence, text).map(m -> new Spoken(Optional.of(m), true, false, kinds)))
+                .or(() -> topic.another(sentence, text).map(m -> new Spoken(Optional.of(m), true, false, kinds)))
                 .orElse(new Spoken(mention, isLead, isCompared, kinds));
     }
 }

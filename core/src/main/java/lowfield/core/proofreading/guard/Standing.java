@@ -1,0 +1,31 @@
+package lowfield.core.proofreading.guard;
+
+import java.util.Locale;
+import java.util.regex.Pattern;
+
+/** How a mention stands in its sentence, by the words before it. */
+final class Standing {
+    private static final Pattern COMPARED = Pattern.compile(
+            "(?:than|against|over|(?<!why )not|instead of|next to|above|below|beside|like) (?:the |that of (?:the )?)?(?:[\\p{L}]+['’]s )?$");
+    private static final Pattern OBLIQUE = Pattern.compile(
+            "(?:^|[^\\p{L}])(?:in|into|with|for|from|of|by|on|at|to) (?:the |an? )?(?:[\\p{L}]+['’]s )?$");
+    /** No preposition with its article is longer. */
+    private static final int NEAR = 34;
+
+    private Standing() {}
+
+    /** Whether something else is only held against it: "cheaper than the Twin". */
+    static boolean isCompared(String text, int from, Mention mention) {
+        return COMPARED.matcher(before(text, from, mention)).find();
+    }
+
+    /** Whether a preposition stands before it: "with the Twin". */
+    static boolean isOblique(String text, int from, Mention mention) {
+        return OBLIQUE.matcher(before(text, from, mention)).find();
+    }
+
+    private static String before(String text, int from, Mention mention) {
+        return text.substring(Math.max(from, mention.start() - NEAR), mention.start())
+                .toLowerCase(Locale.ROOT);
+    }
+}
