@@ -6,8 +6,8 @@ type Slip = Schemas['SlipView'];
 /** What is the matter with a reason, in a word or two; nothing while it is fine. */
 export function matterOf(line: Schemas['LineView'], state: State | undefined): string {
   if (line.reasonStale || state?.changes.length) return 'reason stale';
-  if (state?.slips.length) return 'reason differs';
-  return state?.move ? 'read again' : '';
+  if (state?.slips.some((s) => s.isSure)) return 'reason differs';
+  return state?.slips.length || state?.move ? 'read again' : '';
 }
 
 /** A text with one slip replaced; as it was where the words are no longer there. */

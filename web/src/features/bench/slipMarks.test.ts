@@ -67,6 +67,7 @@ describe('a reason', () => {
     expect(matterOf(line(true), state({ slips: [POWER] }))).toBe('reason stale');
     expect(matterOf(line(false), state({ changes: ['Price: was 1; now 2.'], slips: [POWER] }))).toBe('reason stale');
     expect(matterOf(line(false), state({ slips: [POWER], move: 'x' }))).toBe('reason differs');
+    expect(matterOf(line(false), state({ slips: [{ ...POWER, isSure: false }] }))).toBe('read again');
     expect(matterOf(line(false), state({ move: 'x' }))).toBe('read again');
   });
 
