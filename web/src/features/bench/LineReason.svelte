@@ -46,30 +46,36 @@
     {:else if bench.waiting}saving…{:else if line.reason}saved{/if}
   </span>
 </div>
-{#key line.id}<ReasonEditor
-    bind:this={editor}
-    {onnext}
-    value={line.reason}
-    facts={() => bench.facts(line.id)}
-    slips={standing?.slips ?? []}
-    onmeant={(slip) => void bench.edit(line.id, { meantSo: slip.key })}
-    label="Reason for {line.label}"
-    readonly={!open}
-    onsave={(text) => void bench.edit(line.id, { reason: text })}
-    ontyping={(typing) => {
-      bench.isTyping = typing;
-      bench.catchUp();
-    }}
-  />{/key}
+<!-- Where there is room the text keeps a margin, in which what differs stands; else that stands below. -->
+<div class="@container">
+  <div class="@min-[860px]:grid @min-[860px]:grid-cols-[minmax(0,1fr)_264px] @min-[860px]:gap-4">
+    {#key line.id}<ReasonEditor
+        bind:this={editor}
+        {onnext}
+        value={line.reason}
+        facts={() => bench.facts(line.id)}
+        slips={standing?.slips ?? []}
+        onmeant={(slip) => void bench.edit(line.id, { meantSo: slip.key })}
+        label="Reason for {line.label}"
+        readonly={!open}
+        onsave={(text) => void bench.edit(line.id, { reason: text })}
+        ontyping={(typing) => {
+          bench.isTyping = typing;
+          bench.catchUp();
+        }}
+      />{/key}
+    {#if open}<ReasonSlips
+        slips={standing?.slips ?? []}
+        onright={(slip) => void bench.mend(line.id, slip, slip.right!)}
+        onfact={(slip) => void bench.mend(line.id, slip, slip.fact!)}
+        onmeant={(slip) => void bench.edit(line.id, { meantSo: slip.key })}
+      />{/if}
+  </div>
+</div>
 {#if !line.reasonStale}{#each standing?.changes ?? [] as change (change)}<p class="small mt-1.5 text-clay">
       {change}
     </p>{/each}{#if standing?.move}<p class="small mt-1.5 text-soft">{standing.move}</p>{/if}{/if}
-{#if open}<ReasonSlips
-    slips={standing?.slips ?? []}
-    onright={(slip) => void bench.mend(line.id, slip, slip.right!)}
-    onfact={(slip) => void bench.mend(line.id, slip, slip.fact!)}
-    onmeant={(slip) => void bench.edit(line.id, { meantSo: slip.key })}
-  /><ReasonHelp
+{#if open}<ReasonHelp
     edition={bench.edition}
     line={line.id}
     choice={line.label}

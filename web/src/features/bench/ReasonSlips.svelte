@@ -16,7 +16,7 @@
 </script>
 
 {#if slips.length}
-  <ul aria-label="Otherwise than the data" class="small mt-2 border-l-2 border-clay pl-4">
+  <ul aria-label="Otherwise than the data" class="small mt-2 self-start border-l-2 border-clay pl-4 @min-[860px]:mt-0">
     {#each slips as slip, i (`${slip.start} ${slip.key}`)}
       <li class="flex flex-wrap items-baseline gap-x-3 py-0.5">
         <span class={['grow', slip.isSure ? 'text-clay' : 'text-soft']}>{slip.sentence}</span>
