@@ -80,11 +80,11 @@ public record LadderStep(
                         .map(before -> Change.of(line.slot(), before, after)));
     }
 
-    /** "Mate is 407.90 EUR more than Bosun and shares 5 of 8 choices; it buys 12 GB instead of 8 GB (graphics card)." */
+    /** "Mate costs 407.90 EUR more than Bosun and shares 5 of 8 choices; it buys 12 GB instead of 8 GB (graphics card)." */
     public String said() {
         var price = by.map(b -> b.minor() == 0
                         ? "costs as much as "
-                        : b.isNegative() ? "is " + b.times(-1) + " less than " : "is " + b + " more than ")
+                        : b.isNegative() ? "costs " + b.times(-1) + " less than " : "costs " + b + " more than ")
                 .orElse("stands above ");
         var bought = changes.stream()
                 .filter(c -> DECIDING.contains(c.slot()))

@@ -2,6 +2,7 @@ package lowfield.core.part;
 
 import java.util.List;
 import java.util.Optional;
+import lowfield.core.part.spec.Memory;
 
 /**
  * What one part in the place of another brings and gives up, in the figures that make a part what it is.
@@ -23,13 +24,14 @@ public record Replacement(List<String> gains, List<String> losses, List<String> 
         return new Replacement(
                 won.stream()
                         .filter(w -> !isIn(lost, w.field()))
-                        .map(w -> w.now()
-                                .map(less -> instead(w.field(), w.before(), less))
-                                .orElse(w.before()))
+                        .map(w -> kits(w.field(), after, before)
+                                .orElseGet(() -> w.now()
+                                        .map(less -> instead(w.field(), w.before(), less))
+                                        .orElse(w.before())))
                         .toList(),
                 lost.stream()
                         .filter(l -> !isIn(won, l.field()))
-                        .map(Replacement::said)
+                        .map(l -> kits(l.field(), after, before).orElseGet(() -> said(l)))
                         .toList(),
                 lost.stream()
                         .filter(l -> isIn(won, l.field()))
@@ -50,8 +52,24 @@ public record Replacement(List<String> gains, List<String> losses, List<String> 
         return (loss.field().name().equals("chip") ? "" : loss.field().label() + " ") + said(loss);
     }
 
+    /** Of memory its kits are told, not their modules: "32 GB instead of 16 GB" is two of sixteen instead of two of eight. */
+    private static Optional<String> kits(Field field, Part now, Part before) {
+        return field.name().equals("moduleSize")
+                ? kit(now).flatMap(n -> kit(before).map(b -> n + " GB instead of " + b + " GB"))
+                : Optional.empty();
+    }
+
+    private static Optional<Integer> kit(Part part) {
+        return part.spec() instanceof Memory kit
+                ? kit.modules().value().flatMap(n -> kit.moduleSize().value().map(size -> n * size))
+                : Optional.empty();
+    }
+
     /** "6 cores instead of 4", "12 GB instead of 8 GB". */
     private static String instead(Field field, String now, String before) {
+        if (field.label().equals("PCIe generation")) {
+            return "PCIe %s instead of PCIe %s".formatted(now, before);
+        }
         var counted = Optional.of(now).filter(n -> n.matches("\\d+")).map(n -> n + " " + field.label());
         return counted.orElse(now) + " instead of " + before;
     }

@@ -98,6 +98,12 @@ final class LineMaker {
                         .orElseGet(() -> Cell.of(price.goods()));
     }
 
+    /** A version's name ends behind a comma, which the sentence closes. */
+    private static String needs(Part part) {
+        var name = part.fullName();
+        return "Needs the " + name + (name.contains(",") ? ", with it." : " with it.");
+    }
+
     private static Optional<Publication.Source> source(LinePrice price) {
         return price.offer().map(LineMaker::source);
     }
@@ -136,7 +142,7 @@ final class LineMaker {
     /** The difference is the true one: what the option forces is in it, and is told. */
     private Publication.Option option(EvaluatedLine line, CandidateImpact impact, Option option) {
         var consequences = Stream.concat(
-                impact.forced().stream().map(f -> "Needs " + f.part().fullName() + " with it."),
+                impact.forced().stream().map(f -> needs(f.part())),
                 impact.effect().trouble().stream().flatMap(f -> f.forReaders().stream()));
         return new Publication.Option(
                 impact.part().fullName(),

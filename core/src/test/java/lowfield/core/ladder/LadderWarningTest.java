@@ -46,7 +46,7 @@ class LadderWarningTest {
                 .singleElement()
                 .satisfies(c -> assertThat(c.gains()).contains("12 GB instead of 8 GB"));
         assertThat(step.said())
-                .startsWith("Mate is 400.00 EUR more than Bosun and shares")
+                .startsWith("Mate costs 400.00 EUR more than Bosun and shares")
                 .contains("12 GB instead of 8 GB (graphics card)");
     }
 

@@ -201,6 +201,6 @@ class BenchTest {
         assertThat(ladder.path("columns").toString()).contains("\"either\":\"Test hartle-basalt-16-gb\"");
         world.round();
         world.publish();
-        assertThat(world.read("/" + world.slug)).contains("Or as well", "The other for 1440p.");
+        assertThat(world.read("/" + world.slug)).contains("It would do as well:", "The other for 1440p.");
     }
 }
