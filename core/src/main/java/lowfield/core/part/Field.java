@@ -6,6 +6,7 @@ import java.lang.reflect.Type;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /** One figure of a kind: its name in storage, how it is called, its unit, what it holds and the largest believable number. */
 public record Field(
@@ -56,6 +57,8 @@ public record Field(
                 component);
     }
 
+    private static final Pattern PLURAL = Pattern.compile("(\\p{L}{2,}[^s])s(?![\\p{L}])");
+
     /** "8 GB", "yes", "HDMI, DisplayPort": a value of this figure as a person reads it. */
     public String worded(Object value) {
         if (value instanceof Boolean yes) {
@@ -84,7 +87,12 @@ public record Field(
             return value.equals(0) ? "" : said.formatted(value);
         }
         var bare = worded(value);
-        return value instanceof Number && unit.isEmpty() ? bare + " " + label : bare;
+        return value instanceof Number && unit.isEmpty() ? bare + " " + (value.equals(1) ? one() : label) : bare;
+    }
+
+    /** The label of one: "fan included" of "fans included", "memory slot" of "memory slots". */
+    private String one() {
+        return PLURAL.matcher(label).replaceFirst("$1");
     }
 
     private static String rowsWorded(Schema schema, Iterable<?> items) {

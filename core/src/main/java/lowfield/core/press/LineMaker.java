@@ -119,8 +119,14 @@ final class LineMaker {
     private List<Publication.Option> options(EvaluatedLine line, Option.Purpose purpose) {
         return build.options(line.id()).stream()
                 .filter(o -> o.option().purpose() == purpose)
+                .filter(o -> !isChosen(line.line().choice(), o.impact().part()))
                 .map(o -> option(line, o.impact(), o.option()))
                 .toList();
+    }
+
+    /** What would do anyhow is no other choice. */
+    private static boolean isChosen(Choice choice, Part part) {
+        return choice.named().stream().anyMatch(p -> p.id().equals(part.id()));
     }
 
     /** The other of two parts that would both do; absent while nobody sells it. */

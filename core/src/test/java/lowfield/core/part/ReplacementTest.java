@@ -41,4 +41,10 @@ class ReplacementTest {
         var fast = part(Kind.DRIVE, Map.of("type", "SSD", "capacity", 1000, "generation", 4));
         assertThat(Replacement.of(slow, fast).gains()).containsExactly("PCIe 4 instead of PCIe 3");
     }
+
+    @Test
+    void oneThingIsToldAsOne() {
+        assertThat(part(Kind.CASE, Map.of("fans", 1)).summary()).isEqualTo("1 fan included");
+        assertThat(part(Kind.CASE, Map.of("fans", 2)).summary()).isEqualTo("2 fans included");
+    }
 }
