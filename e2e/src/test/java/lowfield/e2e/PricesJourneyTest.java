@@ -152,12 +152,16 @@ class PricesJourneyTest {
             page.navigate(theatre().desk() + GUIDE + "/prices");
             var tiers = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Tiers"));
             var box = tiers.getByLabel(Pattern.compile("on the reader page"));
+            // The charts are worked out first, which takes its time on a busy machine.
+            box.waitFor();
             assertThat(box).not().isChecked();
             page.waitForResponse(answer -> answer.url().endsWith("/charts"), box::click);
             page.reload();
+            box.waitFor();
             assertThat(box).isChecked();
             page.waitForResponse(answer -> answer.url().endsWith("/charts"), box::click);
             page.reload();
+            box.waitFor();
             assertThat(box).not().isChecked();
         }
     }
