@@ -7,7 +7,6 @@ import java.util.Currency;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
 import lowfield.core.fit.FitDrawing;
 import lowfield.core.guide.Band;
 import lowfield.core.money.Money;
@@ -237,25 +236,4 @@ public record Publication(
 
     /** A chart: its curves are in minor units, or in tenths of an index whose first month is 100. */
     public record Chart(String title, boolean isIndex, List<PublishedCurve> curves) {}
-
-    /** Every picture that it shows: of builds, of parts, and in its texts. */
-    public List<UUID> pictures() {
-        var builds = tiers.stream().flatMap(t -> t.builds().stream()).toList();
-        var shown = builds.stream()
-                .flatMap(b ->
-                        Stream.concat(b.picture().stream(), b.lines().stream().flatMap(l -> l.picture().stream())))
-                .map(Picture::id);
-        var ofTiers = tiers.stream().flatMap(t -> t.texts().pictures());
-        var ofBuilds = builds.stream().flatMap(b -> b.texts().pictures());
-        var ofTables = builds.stream()
-                .flatMap(b -> b.lines().stream())
-                .flatMap(l -> l.compared().stream())
-                .flatMap(t -> t.texts().pictures());
-        var ofReasons =
-                builds.stream().flatMap(b -> b.lines().stream()).flatMap(l -> TextPictures.of(l.reason()).stream());
-        return Stream.of(shown, texts.pictures(), ofTiers, ofBuilds, ofTables, ofReasons)
-                .flatMap(ids -> ids)
-                .distinct()
-                .toList();
-    }
 }

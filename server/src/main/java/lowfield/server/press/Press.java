@@ -10,6 +10,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.money.Money;
+import lowfield.core.press.ShownPictures;
 import lowfield.core.press.TotalDrift;
 import lowfield.server.accounts.Person;
 import lowfield.server.archive.Archive;
@@ -124,7 +125,7 @@ public class Press {
                     Map.of("gates", shut));
         }
         var publication = publications.of(loaded, gates);
-        pictures.publish(publication.pictures(), row.getGuideId());
+        pictures.publish(ShownPictures.of(publication), row.getGuideId());
         var hash = archive.freeze(editionId, publication, by);
         db.update(EDITION)
                 .set(EDITION.STATE, "SUPERSEDED")

@@ -4,7 +4,7 @@ import java.util.Locale;
 import java.util.regex.Pattern;
 import lowfield.core.proofreading.ProofContext;
 import lowfield.core.proofreading.figures.Dimension;
-import lowfield.core.proofreading.figures.FigureWords;
+import lowfield.core.proofreading.figures.TellingWords;
 
 /**
  * Tells a figure that is about something that we hold no data of: "a 900 W heater", "I paid 230 EUR", "leave 10 cm behind it".
@@ -106,8 +106,8 @@ final class Aside {
         if (passage.figure().dimension() != Dimension.YEARS) {
             return false;
         }
-        var isHad = HAS.matcher(passage.before()).find() && FigureWords.tell("warranty", passage.around());
-        return !isHad && !FigureWords.tell("warranty", passage.sentenceWords()) && !isFragment(passage);
+        var isHad = HAS.matcher(passage.before()).find() && TellingWords.tell("warranty", passage.around());
+        return !isHad && !TellingWords.tell("warranty", passage.sentenceWords()) && !isFragment(passage);
     }
 
     /** One of a list of figures. */
@@ -135,7 +135,7 @@ final class Aside {
     private static boolean isEvery(Passage passage) {
         var isAfter = passage.figure().dimension() == Dimension.YEARS
                 && AFTER.matcher(passage.before()).find()
-                && !FigureWords.tell("warranty", passage.phrase());
+                && !TellingWords.tell("warranty", passage.phrase());
         return isAfter || EVERY.matcher(passage.before()).find();
     }
 

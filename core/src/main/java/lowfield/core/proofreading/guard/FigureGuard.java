@@ -17,8 +17,8 @@ import lowfield.core.reason.ReasonBasis;
 
 /**
  * Holds a text against the data of the parts it is about, as a proof-reader would. Names are found first, since they can hold
- * numbers; then each figure is taken for what is named nearest, and is a slip where none of the figures that it can mean is so.
- * What is about something else, or has no figure on file, is let stand.
+ * numbers; then what each figure can mean is weighed, and it is a slip where nothing that it can well mean is so. What is about
+ * something else, or has no figure on file, is let stand.
  */
 public final class FigureGuard {
     private static final Pattern ARTICLE = Pattern.compile("^(?:the|its|what) ");

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.function.Predicate;
 import lowfield.core.proofreading.KnownFigure;
 import lowfield.core.proofreading.figures.Dimension;
-import lowfield.core.proofreading.figures.FigureWords;
+import lowfield.core.proofreading.figures.TellingWords;
 
 /** What the words around a figure tell of which figure it is: right beside it, in its phrase, in its clause. */
 final class Telling {
@@ -26,8 +26,8 @@ final class Telling {
         beside = passage.beside();
         phrase = passage.phrase();
         clause = passage.clauseWords();
-        toldBeside = labels.stream().filter(l -> FigureWords.tell(l, beside)).toList();
-        toldInPhrase = labels.stream().filter(l -> FigureWords.tell(l, phrase)).toList();
+        toldBeside = labels.stream().filter(l -> TellingWords.tell(l, beside)).toList();
+        toldInPhrase = labels.stream().filter(l -> TellingWords.tell(l, phrase)).toList();
     }
 
     /** How much the words speak for a figure; below zero where they tell of another of its dimension. */
@@ -36,31 +36,31 @@ final class Telling {
         if (figure.dimension() == Dimension.COUNT) {
             return IN_PHRASE;
         }
-        if (FigureWords.tell(label, beside)) {
+        if (TellingWords.tell(label, beside)) {
             return BESIDE;
         }
         Predicate<String> isOther = l -> !l.equals(label);
         var isOtherBeside = toldBeside.stream().anyMatch(isOther);
-        if (FigureWords.tell(label, phrase)) {
+        if (TellingWords.tell(label, phrase)) {
             return isOtherBeside ? ALSO : IN_PHRASE;
         }
         if (isOtherBeside || toldInPhrase.stream().anyMatch(isOther)) {
             return OTHERWISE;
         }
-        if (FigureWords.tell(label, clause)) {
+        if (TellingWords.tell(label, clause)) {
             return IN_CLAUSE;
         }
-        return FigureWords.isSeldomMeant(label) ? WITHOUT_WORDS : 0;
+        return TellingWords.isSeldomMeant(label) ? WITHOUT_WORDS : 0;
     }
 
     /** The same for a figure of the whole build. */
     double ofBuild(KnownFigure figure) {
-        if (FigureWords.tell(figure.label(), beside)) {
+        if (TellingWords.tell(figure.label(), beside)) {
             return BESIDE;
         }
-        if (FigureWords.tell(figure.label(), phrase)) {
+        if (TellingWords.tell(figure.label(), phrase)) {
             return IN_PHRASE;
         }
-        return figure.dimension() == Dimension.PERCENT && FigureWords.tell(figure.label(), clause) ? IN_CLAUSE : 0;
+        return figure.dimension() == Dimension.PERCENT && TellingWords.tell(figure.label(), clause) ? IN_CLAUSE : 0;
     }
 }

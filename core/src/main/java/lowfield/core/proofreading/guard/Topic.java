@@ -155,7 +155,7 @@ final class Topic {
             add(meant, context.choice(), isSpokenOf(belonging.get()) ? UNNAMED : isFor ? ALSO : HARDLY);
             return;
         }
-        passage.firstAfter(passage.inSentence()).ifPresent(m -> add(meant, m, ALSO));
+        after.ifPresent(m -> add(meant, m, ALSO));
         var isPronoun = PRONOUN.matcher(passage.before()).find();
         var nearest = passage.lastBefore(passage.inSentence());
         var inSentence = WHICH.matcher(passage.before()).find()

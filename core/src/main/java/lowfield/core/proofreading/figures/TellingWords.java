@@ -9,7 +9,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** The words by which a text tells which of a part's figures it means: "draws" is of its power, "deep" of its depth. */
-public final class FigureWords {
+public final class TellingWords {
     /** By how a label begins; the first that fits. */
     private static final Map<String, String> BY_LABEL = new LinkedHashMap<>();
 
@@ -81,7 +81,7 @@ public final class FigureWords {
     private static final Pattern SELDOM = Pattern.compile("JEDEC|TDP|largest|with (?:four|dual)|spike|recommended");
     private static final Map<String, Pattern> MADE = new ConcurrentHashMap<>();
 
-    private FigureWords() {}
+    private TellingWords() {}
 
     private static void add(String label, String words) {
         BY_LABEL.put(label, words);
@@ -89,7 +89,7 @@ public final class FigureWords {
 
     /** Whether words in small letters tell that the figure of a label is meant. */
     public static boolean tell(String label, String words) {
-        return MADE.computeIfAbsent(label, FigureWords::pattern).matcher(words).find();
+        return MADE.computeIfAbsent(label, TellingWords::pattern).matcher(words).find();
     }
 
     /** Whether a text that means this figure says so: nobody tells the nominal power and calls it nothing. */
