@@ -22,7 +22,7 @@ import lowfield.core.part.Replacement;
  * @param limit how much more there is; below zero: how much is to be saved
  * @param changes "Vane Six instead of Vane Five", "Beck 1 TB beside it"
  * @param difference of the total, with what is forced
- * @param brings what is gained; what is given up where money is saved
+ * @param brings what is gained and, behind "but", given up; only what is given up where money is saved
  */
 public record MoneyAdvice(Money limit, List<Change> changes, Money difference, List<String> brings) {
     /** In whole units of the guide's currency. */
@@ -49,6 +49,14 @@ public record MoneyAdvice(Money limit, List<Change> changes, Money difference, L
     private record Candidate(List<Change> changes, Money difference, List<String> gains, List<String> losses) {
         int worth() {
             return gains.size() - losses.size();
+        }
+
+        /** "8 cores instead of 6", "but 12 GB instead of 16 GB". */
+        List<String> brings() {
+            var but = losses.stream().limit(1).map(l -> "but " + l);
+            return Stream.concat(
+                            gains.stream(), Stream.concat(but, losses.stream().skip(1)))
+                    .toList();
         }
     }
 
@@ -152,8 +160,8 @@ public record MoneyAdvice(Money limit, List<Change> changes, Money difference, L
                 var sum = whole(limit);
                 (limit > 0 ? best(sum) : cheapest(sum))
                         .filter(c -> advice.stream().noneMatch(a -> a.changes().equals(c.changes())))
-                        .ifPresent(c -> advice.add(
-                                new MoneyAdvice(sum, c.changes(), c.difference(), limit > 0 ? c.gains() : c.losses())));
+                        .ifPresent(c -> advice.add(new MoneyAdvice(
+                                sum, c.changes(), c.difference(), limit > 0 ? c.brings() : c.losses())));
             }
             return List.copyOf(advice);
         }

@@ -3,6 +3,7 @@ package lowfield.core.part;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -75,7 +76,15 @@ public record Field(
         if (value instanceof Iterable<?> items) {
             return rows.map(schema -> rowsWorded(schema, items)).orElseGet(() -> wordsOf(items));
         }
-        return unit.isEmpty() ? value.toString() : value + " " + unit;
+        return unit.isEmpty() ? value.toString() : large(value).orElseGet(() -> value + " " + unit);
+    }
+
+    /** "2 TB", "1.5 TB" for what drives hold, as their makers say it. */
+    private Optional<String> large(Object value) {
+        return Optional.of(value)
+                .filter(v -> unit.equals("GB") && v instanceof Integer size && size >= 1_000 && size % 100 == 0)
+                .map(v ->
+                        BigDecimal.valueOf((Integer) v, 3).stripTrailingZeros().toPlainString() + " TB");
     }
 
     /** The same in the short line, where nothing else says what it is; empty where there is nothing to say. */

@@ -27,7 +27,7 @@ public record Replacement(List<String> gains, List<String> losses, List<String> 
                         .map(w -> kits(w.field(), after, before)
                                 .orElseGet(() -> w.now()
                                         .map(less -> instead(w.field(), w.before(), less))
-                                        .orElse(w.before())))
+                                        .orElse(counted(w.field(), w.before()))))
                         .toList(),
                 lost.stream()
                         .filter(l -> !isIn(won, l.field()))
@@ -70,7 +70,11 @@ public record Replacement(List<String> gains, List<String> losses, List<String> 
         if (field.label().equals("PCIe generation")) {
             return "PCIe %s instead of PCIe %s".formatted(now, before);
         }
-        var counted = Optional.of(now).filter(n -> n.matches("\\d+")).map(n -> n + " " + field.label());
-        return counted.orElse(now) + " instead of " + before;
+        return counted(field, now) + " instead of " + before;
+    }
+
+    /** "6 cores": a bare number says of what. */
+    private static String counted(Field field, String value) {
+        return value.matches("\\d+") ? value + " " + field.label() : value;
     }
 }

@@ -9,6 +9,8 @@ import lowfield.core.check.TestBuild;
 import lowfield.core.edition.Motive;
 import lowfield.core.edition.Option;
 import lowfield.core.edition.TestEdition;
+import lowfield.core.edition.TestLines;
+import lowfield.core.guide.Choice;
 import lowfield.core.guide.Slot;
 import lowfield.core.part.Part;
 import lowfield.core.total.LinePrice;
@@ -194,6 +196,26 @@ class OptionsTest extends OptionCase {
                 .extracting(a -> a.limit() + " " + a.difference())
                 .containsExactly("50.00 EUR 40.00 EUR", "100.00 EUR 90.00 EUR");
         assertThat(advice.get(0).brings()).containsExactly("8 GB instead of 6 GB");
+    }
+
+    /** More cores and threads at a lower boost: what more money gives up is told beside what it brings. */
+    @Test
+    void whatMoreMoneyGivesUpIsToldToo() {
+        var quick = TestBuild.like(Slot.PROCESSOR, "cores", 6, "threads", 12, "boost", 5_000);
+        var wide = TestBuild.like(Slot.PROCESSOR, "cores", 12, "threads", 24, "boost", 4_000);
+        var edition = new TestEdition()
+                .planning(l -> l.slot() == Slot.PROCESSOR ? TestLines.offering(l, upgrade(wide)) : l)
+                .costs(quick, 20_000)
+                .costs(wide, 24_000)
+                .tier("Mate", TestBuild.sound().choosing(Slot.PROCESSOR, new Choice.Chosen(quick)))
+                .edition();
+        assertThat(MoneyAdvice.of(edition.tiers().get(0).lead()))
+                .singleElement()
+                .satisfies(a -> assertThat(a.brings())
+                        .containsExactly(
+                                "12 cores instead of 6",
+                                "24 threads instead of 12",
+                                "but 4000 MHz instead of 5000 MHz"));
     }
 
     @Test

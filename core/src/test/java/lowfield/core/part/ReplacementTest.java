@@ -43,6 +43,22 @@ class ReplacementTest {
     }
 
     @Test
+    void whatWasNotKnownIsToldWithItsName() {
+        assertThat(Replacement.of(part(Kind.PROCESSOR, Map.of()), part(Kind.PROCESSOR, Map.of("cores", 12)))
+                        .gains())
+                .containsExactly("12 cores");
+    }
+
+    @Test
+    void largeDrivesAreToldInTerabytes() {
+        var small = part(Kind.DRIVE, Map.of("type", "SSD", "capacity", 500));
+        var large = part(Kind.DRIVE, Map.of("type", "SSD", "capacity", 4000));
+        assertThat(Replacement.of(small, large).gains()).containsExactly("4 TB instead of 500 GB");
+        assertThat(part(Kind.DRIVE, Map.of("capacity", 1500)).summary()).isEqualTo("1.5 TB");
+        assertThat(part(Kind.DRIVE, Map.of("capacity", 1024)).summary()).isEqualTo("1024 GB");
+    }
+
+    @Test
     void oneThingIsToldAsOne() {
         assertThat(part(Kind.CASE, Map.of("fans", 1)).summary()).isEqualTo("1 fan included");
         assertThat(part(Kind.CASE, Map.of("fans", 2)).summary()).isEqualTo("2 fans included");

@@ -3,7 +3,6 @@ package lowfield.server.press;
 import java.util.Locale;
 import java.util.Optional;
 import lowfield.core.edition.EvaluatedBuild;
-import lowfield.core.money.Money;
 import lowfield.core.power.Draw;
 import lowfield.server.guide.EnergyForm;
 import lowfield.server.guide.GuideInfo;
@@ -22,14 +21,15 @@ final class YearlyEnergy {
     }
 
     private static String said(EnergyForm energy, Draw.Year year, GuideInfo guide) {
-        var cost = Math.round(year.kilowattHours() * energy.tariffHundredths() / 100.0);
+        var unit = Math.pow(10, Math.max(0, guide.money().getDefaultFractionDigits()));
+        var cost = Math.round(year.kilowattHours() * energy.tariffHundredths() / 100.0 / unit);
         return String.format(
                 Locale.ROOT,
                 "About %d kWh a year from the wall, at %s hours of play and %s of idling a day%s.",
                 year.kilowattHours(),
                 hours(energy.gamingHours()),
                 hours(energy.idleHours()),
-                energy.tariffHundredths() == 0 ? "" : ": some " + new Money(cost, guide.money()));
+                energy.tariffHundredths() == 0 ? "" : ": about %d %s".formatted(cost, guide.money()));
     }
 
     private static String hours(double hours) {

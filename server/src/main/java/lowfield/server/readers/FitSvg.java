@@ -67,7 +67,7 @@ public final class FitSvg {
         text(x, HEAD - 12, "head", fitting(panel.title(), panel.width() + GAP - 8, panel.title()));
         out.append("<g transform=\"translate(%d %d)\">".formatted(x, HEAD));
         panel.boxes().forEach(b -> box(b, free(b, panel)));
-        panel.measures().forEach(m -> measure(m, panel.width()));
+        panel.measures().forEach(m -> measure(m, panel));
         out.append("</g>");
     }
 
@@ -119,14 +119,12 @@ public final class FitSvg {
         return words.length() * LETTER <= room ? words : shorter.length() * LETTER <= room ? shorter : "";
     }
 
-    private void measure(FitDrawing.Measure m, int width) {
+    private void measure(FitDrawing.Measure m, FitDrawing.Panel panel) {
+        var at = MeasureLabel.of(m, panel, m.said().length() * LETTER);
         out.append("<path class=\"measure %s\" d=\"M%d %d v10 m0 -5 H%d m0 -5 v10\"/>"
-                .formatted(word(m.verdict()), m.fromX(), m.fromY() - 5, m.toX()));
-        var half = m.said().length() * LETTER / 2;
-        var middle = (m.fromX() + m.toX()) / 2.0;
-        var at = Math.max(half + 2, Math.min(width - half - 2, middle));
+                .formatted(word(m.verdict()), m.fromX(), at.line() - 5, m.toX()));
         out.append("<text class=\"said %s\" x=\"%.0f\" y=\"%d\" text-anchor=\"middle\">%s</text>"
-                .formatted(word(m.verdict()), at, m.fromY() + LINE, HtmlUtils.htmlEscape(m.said())));
+                .formatted(word(m.verdict()), at.middle(), at.baseline(), HtmlUtils.htmlEscape(m.said())));
     }
 
     private void text(int x, int y, String sort, String words) {

@@ -22,9 +22,7 @@ record Shares(List<Bar> bars, String platform) {
         return new Shares(
                 build.shares().stream()
                         .map(s -> new Bar(
-                                s.slot(),
-                                Wording.percent(s.permille()) + "%",
-                                Math.round(1000.0 * s.permille() / most) / 10.0))
+                                s.slot(), Wording.share(s.permille()), Math.round(1000.0 * s.permille() / most) / 10.0))
                         .toList(),
                 build.platform()
                         .map(p -> "CPU, CPU cooler and motherboard come to %s%s."
@@ -67,7 +65,7 @@ record Shares(List<Bar> bars, String platform) {
                 .filter(s -> s.slot().equals(slot))
                 .mapToInt(PublishedShare::permille)
                 .sum();
-        return all == 0 ? "–" : Wording.percent(all) + "%";
+        return all == 0 ? "–" : Wording.share(all);
     }
 
     /** Whether anything is told. */

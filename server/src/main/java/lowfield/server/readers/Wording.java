@@ -120,6 +120,11 @@ record Wording(Locale locale, ZoneId zone, Currency currency) {
                 : "no ceiling";
     }
 
+    /** With its decimal always, so that shares stand under each other: "5.0%". */
+    static String share(int permille) {
+        return BigDecimal.valueOf(permille, 1).toPlainString() + "%";
+    }
+
     static String percent(int permille) {
         return BigDecimal.valueOf(permille, 1).stripTrailingZeros().toPlainString();
     }

@@ -25,7 +25,7 @@ class FitSvgTest {
     }
 
     private static int at(String svg, String words) {
-        var found = Pattern.compile("y=\"(\\d+)\">" + Pattern.quote(words)).matcher(svg);
+        var found = Pattern.compile("y=\"(\\d+)\"[^>]*>" + Pattern.quote(words)).matcher(svg);
         assertThat(found.find()).isTrue();
         return Integer.parseInt(found.group(1));
     }
@@ -39,6 +39,24 @@ class FitSvgTest {
                 box(Box.Sort.CARD, "A card", "", 190, 242, 52));
         assertThat(at(svg, "Quay micro") - 12).isGreaterThanOrEqualTo(190 + 52);
         assertThat(svg.contains("its size")).isEqualTo(isDetailed);
+    }
+
+    /** The words of a clearance that is shorter than they are stand beside the part, not on its name. */
+    @ParameterizedTest
+    @CsvSource({"58, 120", "6, 154", "40, 130"})
+    void theWordsOfAClearanceLieOnNoPart(int left, int wide) {
+        var svg = FitSvg.of(new FitDrawing(
+                List.of(new FitDrawing.Panel(
+                        "In cross-section",
+                        210,
+                        420,
+                        List.of(new Box(Box.Sort.CARD, "card", "", left, 180, wide, 45, Verdict.FITS)),
+                        List.of(new FitDrawing.Measure(0, 202, left, 202, left + " mm free", Verdict.FITS)),
+                        List.of())),
+                List.of(),
+                List.of()));
+        var baseline = at(svg, left + " mm free");
+        assertThat(baseline < 180 || baseline - 12 > 180 + 45).isTrue();
     }
 
     @Test
