@@ -39,6 +39,9 @@ class FigureGuardTest extends ProofCase {
                 "Ours draws 265 W. | 265 W -> 220 W",
                 "With the Vane Seven you gain six gigabytes. | six gigabytes -> 4 GB",
                 "It has three years of warranty; the Basalt Five has four. | four -> 2 years",
+                "With the Basalt Five you get 12 GB for 349 EUR. | 12 GB -> 8 GB",
+                "Readers with small cases should know that it is 242 mm long. | 242 mm -> 304 mm",
+                "Mind the length: it is 314 mm. | 314 mm -> 304 mm",
                 "It draws two hundred and forty watts. | two hundred and forty watts -> 220 W",
             })
     void aWrongFigureIsFoundWithTheRightOne(String text, String slip) {
@@ -87,6 +90,9 @@ class FigureGuardTest extends ProofCase {
                 "Cards like it start at 380 EUR.",
                 "From 40 cm away nobody hears it.",
                 "With a machine of 2,000 EUR I would think again.",
+                "Some shops want 450 EUR.",
+                "The shop round the corner asks 30 EUR more.",
+                "That is for a card that draws 250 W.",
             })
     void whatIsNoneOfItsBusinessIsLetStand(String text) {
         assertThat(slips(text)).isEmpty();

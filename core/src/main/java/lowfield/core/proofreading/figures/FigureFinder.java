@@ -54,7 +54,8 @@ public final class FigureFinder {
                 + NumberWords.EXPRESSION + ")(?![\\p{L}])");
         measured = Pattern.compile(start + range + number + "[ \\u00a0-]?(" + UnitWords.expression() + ")");
         counted = Pattern.compile(start + range + number + "[ \\u00a0-](" + CountNouns.expression() + ")");
-        bare = Pattern.compile("(?i)(?<=(?:has|have|only|needs|needs only|got) )" + number + "(?=[,.;](?!\\d))");
+        bare = Pattern.compile("(?i)(?<=(?:has|have|only|needs|needs only|got|instead of|against|and not) )" + number
+                + "(?=[,.;](?!\\d))");
     }
 
     private static String symbol(Currency currency) {

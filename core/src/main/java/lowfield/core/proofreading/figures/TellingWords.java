@@ -43,7 +43,7 @@ public final class TellingWords {
                 "draw draws drawing takes take power pulls pull limit burns uses use gets heat stops stop chip");
         add("TDP", "paper label labels nominal tdp rated");
         add("power spike", "spike spikes peak peaks surge surges");
-        add("recommended PSU", "asks ask asked calls wants want needs need requires recommends");
+        add("recommended PSU", "recommended asks ask asked calls wants want needs need requires recommends");
         add("length of the PSU bay", "bay supply psu");
         add("length", "long length longer short shorter measures");
         add("thickness", "thick thickness deep");

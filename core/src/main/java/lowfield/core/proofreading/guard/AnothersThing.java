@@ -27,6 +27,10 @@ final class AnothersThing {
     private static final Pattern ANY_SUCH = Pattern.compile(
             "(?<![\\p{L}])(?:with|for|if|only|any|than) (?:an? )?[\\p{L}]+ (?:of|above|under|over|with) $");
 
+    /** "For a card that draws 300 W". */
+    private static final Pattern ANY_THAT = Pattern.compile(
+            "(?<![\\p{L}])(?:with|for|if|only|any|than) an? [\\p{L}]+ (?:that|which) (?:draws?|takes?|needs?|uses?|has|have) $");
+
     private static final Pattern NOUN_BEFORE =
             Pattern.compile("(?:^|[^\\p{L}-])(?:a|an|the|my|your|our) ([\\p{L}•-]+) $");
     private static final Pattern MANY = Pattern.compile("^[^\\p{L}\\d•]*([\\p{L}]{3,}s) (?!of)");
@@ -43,9 +47,10 @@ final class AnothersThing {
         return Aside.when(isThing(passage), 3)
                 + Aside.when(isPriceOfAny(passage), 3)
                 + Aside.when(ANY_SUCH.matcher(before).find(), 2.5)
+                + Aside.when(ANY_THAT.matcher(before).find(), 3.5)
                 + Aside.when(isFromAnother(passage), 4)
                 + Aside.when(isBehindUnknown(before) || isOfAnother(passage), 4)
-                + Aside.when(isAnothersNoun(before), 4)
+                + Aside.when(isAnothersNoun(passage.ofLastSubject()), 4)
                 + Aside.when(isAfterUnknown(passage), 3.5)
                 + Aside.when(isOfUnknown(passage), 3.5);
     }

@@ -21,7 +21,13 @@ final class Aside {
     private static final Pattern USED_ONE = Pattern.compile(
             "(?<![\\p{L}])(?:an?|some|^\\W*) ?(?:used|second-hand|old|cheap|cheaper|better|good|new) ones?(?![\\p{L}])");
     private static final Pattern YOU_COULD = Pattern.compile(
-            "(?<![\\p{L}])you (?:could|can|might|may|should) (?:add|spend|pay|put|save up)(?![\\p{L}])");
+            "(?<![\\p{L}])you (?:could|can|might|may|should) (?:add|spend|pay|put|save up)(?![\\p{L}])|(?<![\\p{L}])you (?:would|will) (?:have to |need to )?buy [^•]*for $");
+    /** "The shop round the corner asks 30 EUR more". */
+    private static final Pattern SELLER = Pattern.compile(
+            "(?<![\\p{L}])(?:shops?|dealers?|sellers?|stores?)(?: [^,.;]{0,24})? (?:asks?|wants?|charges?|sells?|takes?)(?![\\p{L}])");
+    /** "Some shops want 110 EUR". */
+    private static final Pattern SEVERAL =
+            Pattern.compile("^\\W*(?:some|several|many|most|other|few|certain|all|both) [\\p{L}]+s (?!of)");
     /** What is not now and not in the last edition. */
     private static final Pattern OTHER_TIME = Pattern.compile(
             "(?<![\\p{L}])(?:(?:i|we) (?:would )?expect|next year['’]s|some day|abroad|until (?:20\\d\\d|then|spring|summer|autumn|winter|may|march)|years? ago|for years|later|sell|sold|(?:in|by) (?:spring|summer|autumn|winter|20\\d\\d)|last (?:year|summer|winter|spring|autumn)|when it came out|at launch)(?![\\p{L}])");
@@ -67,10 +73,10 @@ final class Aside {
         return thing.weight(passage)
                 + when(isYearsOfSomething(passage) || isSharelessPercent(passage) || isRate(passage), 4)
                 + when(
-                        SELF.matcher(lastPart(before)).find(),
+                        SELF.matcher(lastPart(passage.ofLastSubject())).find(),
                         OF_THE_CHOICE.matcher(lastPart(before)).find() ? 0.5 : 5)
                 + when(
-                        ORDER.matcher(passage.sentenceWords()).find()
+                        ORDER.matcher(passage.sinceColon()).find()
                                 || ORDER.matcher(passage.phrase()).find(),
                         3)
                 + when(isLeftOver(passage), 3)
@@ -84,6 +90,8 @@ final class Aside {
                 + when(YOU_COULD.matcher(before).find(), 3)
                 + when(MINE_AFTER.matcher(passage.after()).find(), 3)
                 + when(PART_OF.matcher(before).find(), 2)
+                + when(SELLER.matcher(before).find(), 4)
+                + when(SEVERAL.matcher(before).find(), 3)
                 + when(WHY_NOT.matcher(passage.phrase()).find(), 3);
     }
 

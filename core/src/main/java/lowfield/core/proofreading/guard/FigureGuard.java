@@ -124,6 +124,7 @@ public final class FigureGuard {
         var likeliest = meant.stream()
                 .filter(Candidate::isSpokenOf)
                 .max(Comparator.comparingDouble(c -> c.weight() + nearness(c.figure(), figure)))
+                .filter(c -> !figure.holds(c.figure().value()))
                 .filter(c -> c.weight() + nearness(c.figure(), figure) - beside >= ENOUGH);
         likeliest
                 .map(c -> told(

@@ -3,7 +3,7 @@ package lowfield.core.proofreading.guard;
 import java.util.regex.Pattern;
 
 /** How a passage speaks of a figure: as what is, as what one thing is more or less than another, or as what was. */
-record Manner(double more, double past) {
+record Manner(double more, double past, boolean isOfTheOther) {
     private static final double PLAIN = 0.5;
     private static final double BESIDE = 2.5;
     private static final double JUST_BEFORE = 2;
@@ -20,6 +20,10 @@ record Manner(double more, double past) {
     /** "For those 39 EUR": what the step costs. */
     private static final Pattern FOR_THOSE = Pattern.compile("(?<![\\p{L}])for (?:those|these|the) $");
 
+    /** "Three years instead of two": what stands behind it is the other's, and no difference. */
+    private static final Pattern OF_THE_OTHER =
+            Pattern.compile("(?<![\\p{L}])(?:instead of|against|rather than|and not) $");
+
     private static final Pattern PAST =
             words("last was were former formerly used before from previously ago been edition since");
     private static final Pattern LAST_TIME = Pattern.compile("last (?:month|edition|time): $");
@@ -27,7 +31,10 @@ record Manner(double more, double past) {
             "(?<![\\p{L}])(?:was|(?:fell|down|up|went|rose|came|price)(?: [\\p{L}]+)* from|(?:it|this|that|which|kit|card) cost|formerly|used to cost|instead of|been at|been) $");
 
     static Manner of(Passage passage) {
-        return new Manner(more(passage), past(passage));
+        return new Manner(
+                more(passage),
+                past(passage),
+                OF_THE_OTHER.matcher(passage.before()).find());
     }
 
     private static Pattern words(String words) {
@@ -36,10 +43,13 @@ record Manner(double more, double past) {
 
     /** How much less likely it is that a figure simply is. */
     double againstPlain() {
-        return Math.max(0, more - PLAIN) + Math.max(0, past - PLAIN);
+        return isOfTheOther ? 0 : Math.max(0, more - PLAIN) + Math.max(0, past - PLAIN);
     }
 
     private static double more(Passage passage) {
+        if (OF_THE_OTHER.matcher(passage.before()).find()) {
+            return NEVER;
+        }
         if (MORE_BEHIND.matcher(passage.after()).find()
                 || MORE_BEFORE.matcher(passage.before()).find()) {
             return BESIDE;

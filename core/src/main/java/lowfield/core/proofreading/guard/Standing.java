@@ -9,6 +9,9 @@ final class Standing {
             "(?:than|against|over|(?<!why )not|instead of|next to|above|below|beside|like) (?:the |that of (?:the )?)?(?:[\\p{L}]+['’]s )?$");
     private static final Pattern OBLIQUE = Pattern.compile(
             "(?:^|[^\\p{L}])(?:in|into|with|for|from|of|by|on|at|to) (?:the |an? )?(?:[\\p{L}]+['’]s )?$");
+    /** "With the Twin you get": that is about the Twin. */
+    private static final Pattern GETS =
+            Pattern.compile(",? (?:you|we|one) (?:would |will |can )?(?:get|gets|have|has|gain|gains)(?![\\p{L}])");
     /** No preposition with its article is longer. */
     private static final int NEAR = 34;
 
@@ -21,7 +24,8 @@ final class Standing {
 
     /** Whether a preposition stands before it: "with the Twin". */
     static boolean isOblique(String text, int from, Mention mention) {
-        return OBLIQUE.matcher(before(text, from, mention)).find();
+        return OBLIQUE.matcher(before(text, from, mention)).find()
+                && !GETS.matcher(text.substring(mention.end())).lookingAt();
     }
 
     private static String before(String text, int from, Mention mention) {

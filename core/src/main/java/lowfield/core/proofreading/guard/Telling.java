@@ -2,6 +2,7 @@ package lowfield.core.proofreading.guard;
 
 import java.util.List;
 import java.util.function.Predicate;
+import java.util.regex.Pattern;
 import lowfield.core.proofreading.KnownFigure;
 import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.figures.TellingWords;
@@ -15,6 +16,19 @@ final class Telling {
     private static final double OTHERWISE = -2;
     private static final double WITHOUT_WORDS = -1.5;
 
+    /** "750 W leave room": that is not the room. */
+    private static final Pattern LEAVES =
+            Pattern.compile("^ (?:leaves?|keeps?|gives?|would (?:leave|keep|give))(?![\\p{L}])");
+
+    private static final Pattern LEFT = Pattern.compile("^(?:headroom|room |what is left)");
+
+    /** "A peak of 412 W": told as plainly as can be. */
+    private static final Pattern OF = Pattern.compile("([\\p{L}]+) of (?:about |up to |only )?$");
+
+    private static final double JUST_BEFORE = 1;
+
+    private final String justBefore;
+    private final boolean isWhatLeaves;
     private final String beside;
     private final String phrase;
     private final String clause;
@@ -23,6 +37,9 @@ final class Telling {
 
     /** @param labels what of the parts that are spoken of a figure of this dimension can be */
     Telling(Passage passage, List<String> labels) {
+        isWhatLeaves = LEAVES.matcher(passage.after()).find();
+        var of = OF.matcher(passage.before());
+        justBefore = of.find() ? of.group(1) : "";
         beside = passage.beside();
         phrase = passage.phrase();
         clause = passage.clauseWords();
@@ -37,7 +54,7 @@ final class Telling {
             return IN_PHRASE;
         }
         if (TellingWords.tell(label, beside)) {
-            return BESIDE;
+            return besides(label);
         }
         Predicate<String> isOther = l -> !l.equals(label);
         var isOtherBeside = toldBeside.stream().anyMatch(isOther);
@@ -55,12 +72,19 @@ final class Telling {
 
     /** The same for a figure of the whole build. */
     double ofBuild(KnownFigure figure) {
+        if (isWhatLeaves && LEFT.matcher(figure.label()).find()) {
+            return OTHERWISE;
+        }
         if (TellingWords.tell(figure.label(), beside)) {
-            return BESIDE;
+            return besides(figure.label());
         }
         if (TellingWords.tell(figure.label(), phrase)) {
             return IN_PHRASE;
         }
         return figure.dimension() == Dimension.PERCENT && TellingWords.tell(figure.label(), clause) ? IN_CLAUSE : 0;
+    }
+
+    private double besides(String label) {
+        return BESIDE + (!justBefore.isEmpty() && label.contains(justBefore) ? JUST_BEFORE : 0);
     }
 }
