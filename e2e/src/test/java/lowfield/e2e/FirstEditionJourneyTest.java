@@ -175,7 +175,7 @@ class FirstEditionJourneyTest extends EmptyDesk {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Press"))
                 .click();
         letThrough("Decisive figures are known", "Typed in for this journey; the makers tell no more.");
-        letThrough("Alternatives and upgrades can be bought", "The longer card is told, case and all.");
+        letThrough("Alternatives and upgrades still hold", "The longer card is told, case and all.");
         assertThat(page.getByText("Every check passes or has an exception")).isVisible();
         button("Publish").click();
         button("Publish it").click();

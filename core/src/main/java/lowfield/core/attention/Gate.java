@@ -9,7 +9,7 @@ public enum Gate {
     BAND("Totals are inside their bands"),
     REASONS("Every choice has a reason that speaks of it"),
     PRICES("Every price is known and recent"),
-    OPTIONS("Alternatives and upgrades can be bought");
+    OPTIONS("Alternatives and upgrades still hold");
 
     private final String rule;
 

@@ -1,10 +1,11 @@
 package lowfield.server.edition;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 import lowfield.core.RuleBroken;
-import lowfield.core.edition.Option;
+import lowfield.core.edition.OptionList;
 import lowfield.core.guide.Choice;
 import lowfield.server.guide.OverrideForm;
 import org.jspecify.annotations.NullUnmarked;
@@ -31,7 +32,6 @@ public record LinePatch(
         @Nullable OverrideForm policy,
         @Nullable String meantSo) {
     private static final int MOST_COMPARED = 4;
-    private static final int MOST_OPTIONS = 12;
 
     /** Holds the choice to one listing, or lets it go when the listing is absent. */
     public record Hold(@Nullable UUID listing, String why) {}
@@ -118,11 +118,10 @@ public record LinePatch(
         });
     }
 
-    /** An option that is taken is the choice and no option any more; what was said of it is one undo away. */
+    /** What was said of an option that is taken is one undo away. */
     private static List<OptionState> others(List<OptionState> options, ChoiceState choice) {
-        return options.stream()
-                .filter(o -> o.isBeside() || !o.part().equals(choice.part()))
-                .toList();
+        var taken = Optional.ofNullable(choice.part());
+        return options.stream().filter(o -> !o.entry().isTaken(taken)).toList();
     }
 
     /** Whether what is edited is what a following line takes from elsewhere, so that it stands alone from now on. */
@@ -142,22 +141,7 @@ public record LinePatch(
     }
 
     private static List<OptionState> checked(List<OptionState> options) {
-        RuleBroken.unless(
-                options.size() <= MOST_OPTIONS, "A slot has at most %d alternatives and upgrades.", MOST_OPTIONS);
-        var distinct = options.stream()
-                .map(o -> o.purpose() + " " + o.part())
-                .distinct()
-                .count();
-        RuleBroken.unless(
-                options.stream()
-                                .filter(o -> o.purpose() == Option.Purpose.EITHER)
-                                .count()
-                        <= 1,
-                "Either of two would do: name one other part, not more.");
-        RuleBroken.unless(
-                options.stream().noneMatch(o -> o.purpose() == Option.Purpose.EITHER && o.isBeside()),
-                "Either of two stands in the place of the choice, not beside it.");
-        RuleBroken.unless(distinct == options.size(), "This part is listed already; change its note instead.");
+        OptionList.check(options.stream().map(OptionState::entry).toList());
         return List.copyOf(options);
     }
 

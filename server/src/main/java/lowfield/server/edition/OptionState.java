@@ -5,6 +5,7 @@ import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.edition.Motive;
 import lowfield.core.edition.Option;
+import lowfield.core.edition.OptionList;
 import org.jspecify.annotations.Nullable;
 
 /** An alternative or an upgrade of a line, and what the author says of it; {@code adds} when it comes beside the choice,
@@ -36,5 +37,9 @@ public record OptionState(
 
     boolean isBeside() {
         return Boolean.TRUE.equals(adds);
+    }
+
+    OptionList.Entry entry() {
+        return new OptionList.Entry(purpose, part, isBeside());
     }
 }

@@ -5,11 +5,12 @@ import static lowfield.db.Tables.GUIDE;
 import static lowfield.db.Tables.PICTURE;
 import static lowfield.db.Tables.VARIANT;
 
-import java.util.Optional;
 import java.util.UUID;
+import lowfield.db.tables.records.PictureRecord;
 import lowfield.server.platform.NotFound;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.TableField;
 
 /** What a picture is of: a part, a build in all its editions, or, for the texts of all its editions, a guide. */
 public record PictureSubject(Kind kind, UUID id) {
@@ -32,16 +33,16 @@ public record PictureSubject(Kind kind, UUID id) {
         return new PictureSubject(Kind.GUIDE, id);
     }
 
-    Optional<UUID> where(Kind wanted) {
-        return Optional.of(id).filter(i -> kind == wanted);
+    TableField<PictureRecord, UUID> column() {
+        return switch (kind) {
+            case PART -> PICTURE.VARIANT_ID;
+            case BUILD -> PICTURE.BUILD_ID;
+            case GUIDE -> PICTURE.GUIDE_ID;
+        };
     }
 
     Condition condition() {
-        return switch (kind) {
-            case PART -> PICTURE.VARIANT_ID.eq(id);
-            case BUILD -> PICTURE.BUILD_ID.eq(id);
-            case GUIDE -> PICTURE.GUIDE_ID.eq(id);
-        };
+        return column().eq(id);
     }
 
     void refuseUnknown(DSLContext db) {

@@ -148,9 +148,7 @@ public class Pictures {
             UUID id, PictureSubject subject, String hash, String words, Person by, List<DrawnPicture> images) {
         db.insertInto(PICTURE)
                 .set(PICTURE.ID, id)
-                .set(PICTURE.VARIANT_ID, subject.where(PictureSubject.Kind.PART).orElse(null))
-                .set(PICTURE.BUILD_ID, subject.where(PictureSubject.Kind.BUILD).orElse(null))
-                .set(PICTURE.GUIDE_ID, subject.where(PictureSubject.Kind.GUIDE).orElse(null))
+                .set(subject.column(), subject.id())
                 .set(PICTURE.ALTERNATIVE, words)
                 .set(PICTURE.SENT_HASH, hash)
                 .set(PICTURE.ADDED_AT, now())

@@ -8,6 +8,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lowfield.core.evidence.OwnHands;
+import lowfield.core.evidence.ShopCommission;
 import lowfield.core.evidence.SoftFact;
 import lowfield.core.press.PressMaterial;
 import lowfield.core.press.PublishedOwn;
@@ -76,10 +77,8 @@ class OwnWords {
                 .filter(s -> Boolean.TRUE.equals(s.earnsCommission()))
                 .map(Shops.Shop::name)
                 .collect(Collectors.toSet());
-        return all -> Optional.of(all.stream().filter(earning::contains).toList())
-                .filter(found -> !found.isEmpty())
-                .map(found -> "We earn a commission when you buy at %s through our links."
-                        .formatted(String.join(" or ", found)));
+        return all ->
+                ShopCommission.forReaders(all.stream().filter(earning::contains).toList());
     }
 
     private static PublishedOwn published(OwnHands hands) {

@@ -3,6 +3,7 @@ package lowfield.server.reasons;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -26,8 +27,8 @@ public class TextTroubles {
         this.views = views;
     }
 
-    /** Of an edition, with the names of what its texts are about. */
-    private record Reader(LoadedEdition loaded, Map<String, String> names) {
+    /** Of an edition, with the names of what its texts are about and the pictures that are there. */
+    private record Reader(LoadedEdition loaded, Map<String, String> names, Set<UUID> pictures) {
         String name(TextRows.StoredText text) {
             return names.getOrDefault(key(text.state().place().name(), text.id()), "something that is gone");
         }
@@ -47,8 +48,9 @@ public class TextTroubles {
     public List<TextTrouble> of(LoadedEdition loaded) {
         var names = TextViews.places(loaded).stream()
                 .collect(Collectors.toMap(p -> Reader.key(p.place().name(), p.id()), TextViews.PlaceView::name));
-        var reader = new Reader(loaded, names);
-        return rows.of(loaded.edition().id()).stream()
+        var texts = rows.of(loaded.edition().id());
+        var reader = new Reader(loaded, names, views.picturesOf(texts));
+        return texts.stream()
                 .flatMap(t -> Stream.concat(
                         of(reader, t, "Introduction to", t.state().introduction()),
                         of(reader, t, "Verdict on", t.state().verdict())))
@@ -71,7 +73,7 @@ public class TextTroubles {
         var slips = views.slips(reader.loaded(), text, markdown).stream()
                 .map(s -> new TextTrouble(
                         text.id() + " " + s.key(), matter(s), of + " says " + s.said(), s.sentence(), build));
-        var gone = views.gone(markdown).stream()
+        var gone = TextViews.gone(markdown, reader.pictures()).stream()
                 .map(g -> new TextTrouble(
                         text.id() + " " + g, Matter.FACT, of + " shows a picture that is gone", g, build));
         return Stream.of(facts, slips, gone).flatMap(t -> t);

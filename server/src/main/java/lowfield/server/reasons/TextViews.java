@@ -3,6 +3,7 @@ package lowfield.server.reasons;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import lowfield.core.edition.EvaluatedBuild;
@@ -55,9 +56,10 @@ public class TextViews {
     @Transactional(readOnly = true)
     public AllTexts all(UUID edition) {
         var loaded = editions.load(edition);
+        var texts = rows.of(edition);
+        var there = picturesOf(texts);
         return new AllTexts(
-                places(loaded),
-                rows.of(edition).stream().map(t -> view(loaded, t)).toList());
+                places(loaded), texts.stream().map(t -> view(loaded, t, there)).toList());
     }
 
     /** Everything that a text of an edition can be about, in its order. */
@@ -81,16 +83,16 @@ public class TextViews {
         return Stream.of(Stream.of(whole), tiers, compared).flatMap(s -> s).toList();
     }
 
-    private TextView view(LoadedEdition loaded, TextRows.StoredText text) {
+    private TextView view(LoadedEdition loaded, TextRows.StoredText text, Set<UUID> there) {
         return new TextView(
                 text.id(),
                 text.state(),
                 text.version(),
-                proof(loaded, text, text.state().introduction()),
-                proof(loaded, text, text.state().verdict()));
+                proof(loaded, text, text.state().introduction(), there),
+                proof(loaded, text, text.state().verdict(), there));
     }
 
-    private TextReading proof(LoadedEdition loaded, TextRows.StoredText of, String markdown) {
+    private TextReading proof(LoadedEdition loaded, TextRows.StoredText of, String markdown, Set<UUID> there) {
         var filled = filled(loaded, of, markdown);
         return new TextReading(
                 markdown.isBlank() ? "" : ReasonHtml.of(filled.markdown()),
@@ -98,14 +100,22 @@ public class TextViews {
                 slips(loaded, of, markdown).stream()
                         .map(ReasonStates.SlipView::of)
                         .toList(),
-                gone(markdown));
+                gone(markdown, there));
+    }
+
+    /** The pictures that are there, of all that texts show. */
+    Set<UUID> picturesOf(List<TextRows.StoredText> texts) {
+        return pictures.present(texts.stream()
+                .map(TextRows.StoredText::state)
+                .flatMap(t -> Stream.of(t.introduction(), t.verdict()))
+                .flatMap(t -> TextPictures.of(t).stream())
+                .distinct()
+                .toList());
     }
 
     /** What there is to say of pictures that a text shows and that are gone. */
-    List<String> gone(String markdown) {
-        var shown = TextPictures.of(markdown);
-        var there = pictures.present(shown);
-        return shown.stream()
+    static List<String> gone(String markdown, Set<UUID> there) {
+        return TextPictures.of(markdown).stream()
                 .filter(p -> !there.contains(p))
                 .map(p -> "The picture %s is gone; take it out of the text, or put it back.".formatted(p))
                 .toList();

@@ -59,7 +59,7 @@ class PictureController {
             HttpServletRequest request,
             @AuthenticationPrincipal Person person)
             throws IOException {
-        return pictures.add(part(id), request.getInputStream().readAllBytes(), alternative, person);
+        return add(part(id), alternative, request, person);
     }
 
     /** The part that an id leads to, also where it was merged. */
@@ -83,8 +83,7 @@ class PictureController {
             HttpServletRequest request,
             @AuthenticationPrincipal Person person)
             throws IOException {
-        return pictures.add(
-                PictureSubject.build(build), request.getInputStream().readAllBytes(), alternative, person);
+        return add(PictureSubject.build(build), alternative, request, person);
     }
 
     @Operation(operationId = "listGuidePictures", summary = "List the pictures for the texts of a guide")
@@ -102,8 +101,12 @@ class PictureController {
             HttpServletRequest request,
             @AuthenticationPrincipal Person person)
             throws IOException {
-        return pictures.add(
-                PictureSubject.guide(guide), request.getInputStream().readAllBytes(), alternative, person);
+        return add(PictureSubject.guide(guide), alternative, request, person);
+    }
+
+    private Picture add(PictureSubject of, String alternative, HttpServletRequest request, Person person)
+            throws IOException {
+        return pictures.add(of, request.getInputStream().readAllBytes(), alternative, person);
     }
 
     @Operation(operationId = "describePicture", summary = "Say in other words what a picture shows")
