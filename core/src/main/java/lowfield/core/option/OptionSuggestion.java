@@ -3,10 +3,12 @@ package lowfield.core.option;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lowfield.core.edition.EvaluatedBuild;
@@ -36,8 +38,8 @@ public record OptionSuggestion(
     public record Priced(Part part, LinePrice price) {}
 
     /**
-     * For each motive the nearest in price that goes in, and the nearest upgrades by what they cost in all. A part is proposed
-     * once; what stands as an option already, or is advised against, is not.
+     * For each motive the nearest in price that goes in, and the nearest upgrades by what they cost in all, none of which brings
+     * what another brings for less. A part is proposed once; what stands as an option already, or is advised against, is not.
      */
     public static List<OptionSuggestion> of(EvaluatedBuild build, EvaluatedLine line, List<Priced> forSale) {
         return line.choice()
@@ -125,6 +127,10 @@ public record OptionSuggestion(
                                     .known()
                                     .map(m -> m.minor())
                                     .orElse(Long.MAX_VALUE)))
+                    .collect(Collectors.toMap(
+                            s -> s.exchange().brings(), Function.identity(), (a, b) -> a, LinkedHashMap::new))
+                    .values()
+                    .stream()
                     .limit(UPGRADES)
                     .forEach(found::add);
         }

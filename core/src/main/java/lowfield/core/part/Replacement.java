@@ -2,6 +2,7 @@ package lowfield.core.part;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import lowfield.core.part.spec.Memory;
 
 /**
@@ -37,6 +38,11 @@ public record Replacement(List<String> gains, List<String> losses, List<String> 
                         .filter(l -> isIn(won, l.field()))
                         .map(Replacement::other)
                         .toList());
+    }
+
+    /** Everything that is another than before, for the better or merely so. */
+    public List<String> brings() {
+        return Stream.concat(changes.stream(), gains.stream()).toList();
     }
 
     private static boolean isIn(List<Equivalence.Loss> losses, Field field) {

@@ -124,6 +124,22 @@ class OptionsTest extends OptionCase {
                 });
     }
 
+    /** Of two cards with the same gain only the cheaper is an upgrade worth naming. */
+    @Test
+    void aSiblingThatBringsTheSameForMoreIsNotProposed() {
+        var sibling = card("memory", 12, "noise", 31);
+        var at = card(new TestEdition()
+                .costs(SIX, 20_000)
+                .costs(TWELVE, 26_000)
+                .costs(sibling, 27_000)
+                .tier("Mate", with(SIX))
+                .edition());
+        assertThat(OptionSuggestion.of(at.build(), at.line(), List.of(priced(sibling, 27_000), priced(TWELVE, 26_000))))
+                .filteredOn(s -> s.purpose() == Option.Purpose.UPGRADE)
+                .extracting(s -> s.impact().part())
+                .containsExactly(TWELVE);
+    }
+
     private static OptionSuggestion.Priced priced(Part part, long minor) {
         var at = card(
                 new TestEdition().costs(part, minor).tier("Mate", with(part)).edition());

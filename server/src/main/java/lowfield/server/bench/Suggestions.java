@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.edition.Motive;
 import lowfield.core.edition.Option;
@@ -105,8 +104,7 @@ public class Suggestions {
                 impact.part().fullName(),
                 ViewMaker.sum(impact.price().goods()),
                 ViewMaker.minor(impact.trueDifference()),
-                Stream.concat(s.exchange().changes().stream(), s.exchange().gains().stream())
-                        .toList(),
+                s.exchange().brings(),
                 s.exchange().losses(),
                 ViewMaker.forced(impact),
                 NextTier.of(edition, at, impact).map(NextTier::said).orElse(null));
