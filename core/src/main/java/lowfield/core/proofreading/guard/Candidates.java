@@ -25,7 +25,7 @@ final class Candidates {
     private static final double NAMED = 2.5;
     private static final double OF_THE_BUILD = 1;
     private static final double BUILD_NAMED = 3;
-    private static final double COMPARED = 2;
+    private static final double COMPARED = 2.25;
     private static final double ONLY_COMPARED = 0.8;
     private static final double UNNAMED_OTHER = -0.5;
     private static final double GONE_AND_UNNAMED = -2;

@@ -113,7 +113,7 @@ public final class FigureGuard {
                 .filter(c -> figure.holds(c.figure().value()))
                 .max(Comparator.comparingDouble(Candidate::weight));
         var beside =
-                aside.weight(passage) + (right.filter(Candidate::isHintedAt).isPresent() ? 1 : 0);
+                aside.weight(passage) + (right.filter(Candidate::isSpokenOf).isPresent() ? 1 : 0);
         if (right.filter(c -> c.weight() >= best.getAsDouble() - slack(passage, c, best.getAsDouble()))
                 .isPresent()) {
             if (beside < right.get().weight()) {
@@ -151,7 +151,7 @@ public final class FigureGuard {
         }
         var apart = Math.abs(
                 Math.log((meant.value().doubleValue() + 1) / (written.middle().doubleValue() + 1)));
-        return apart < 0.12 ? 1 : apart < 0.45 ? 0.5 : apart < 0.75 ? 0 : apart < 1.5 ? -1.5 : -4;
+        return apart < 0.12 ? 1 : apart < 0.45 ? 0.5 : apart < 0.75 ? -0.25 : apart < 1.5 ? -2 : -4;
     }
 
     /**

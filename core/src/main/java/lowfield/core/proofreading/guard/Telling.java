@@ -12,7 +12,7 @@ final class Telling {
     private static final double BESIDE = 2.5;
     private static final double IN_PHRASE = 2;
     private static final double ALSO = 1.5;
-    private static final double IN_CLAUSE = 1;
+    private static final double IN_CLAUSE = 0.5;
     private static final double OTHERWISE = -2;
     private static final double WITHOUT_WORDS = -1.5;
 

@@ -16,7 +16,7 @@ import lowfield.core.proofreading.figures.Stretch;
  */
 final class Topic {
     private static final double NAMED = 3;
-    private static final double UNNAMED = 2.5;
+    private static final double UNNAMED = 2.75;
     private static final double ALSO = 2;
     private static final double HARDLY = 1;
     private static final double ONLY_COMPARED = 0.8;
