@@ -41,6 +41,7 @@ class FigureGuardTest extends ProofCase {
                 "It has three years of warranty; the Basalt Five has four. | four -> 2 years",
                 "With the Basalt Five you get 12 GB for 349 EUR. | 12 GB -> 8 GB",
                 "Readers with small cases should know that it is 242 mm long. | 242 mm -> 304 mm",
+                "The shop asks 449 EUR for it. | 449 EUR -> 412.90 EUR",
                 "Mind the length: it is 314 mm. | 314 mm -> 304 mm",
                 "It draws two hundred and forty watts. | two hundred and forty watts -> 220 W",
             })

@@ -24,7 +24,7 @@ final class Aside {
             "(?<![\\p{L}])you (?:could|can|might|may|should) (?:add|spend|pay|put|save up)(?![\\p{L}])|(?<![\\p{L}])you (?:would|will) (?:have to |need to )?buy [^•]*for $");
     /** "The shop round the corner asks 30 EUR more". */
     private static final Pattern SELLER = Pattern.compile(
-            "(?<![\\p{L}])(?:shops?|dealers?|sellers?|stores?)(?: [^,.;]{0,24})? (?:asks?|wants?|charges?|sells?|takes?)(?![\\p{L}])");
+            "(?<![\\p{L}])(?:(?:my|another|other|local|any) (?:[\\p{L}]+ )?(?:shop|dealer|seller|store)s?(?: [^,.;]{0,24})?|(?:shop|dealer|seller|store)s? (?:round|next|near|in|on|down|abroad) [^,.;]{0,24}) (?:asks?|wants?|charges?|sells?)(?![\\p{L}])");
     /** "Some shops want 110 EUR". */
     private static final Pattern SEVERAL =
             Pattern.compile("^\\W*(?:some|several|many|most|other|few|certain|all|both) [\\p{L}]+s (?!of)");
