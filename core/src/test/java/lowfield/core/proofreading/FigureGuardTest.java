@@ -42,6 +42,8 @@ class FigureGuardTest extends ProofCase {
                 "With the Basalt Five you get 12 GB for 349 EUR. | 12 GB -> 8 GB",
                 "Readers with small cases should know that it is 242 mm long. | 242 mm -> 304 mm",
                 "The shop asks 449 EUR for it. | 449 EUR -> 412.90 EUR",
+                "At its back I count 10 GB. | 10 GB -> 12 GB",
+                "You could go up to the Vane Seven. Its memory is 12 GB. | 12 GB -> 16 GB",
                 "Mind the length: it is 314 mm. | 314 mm -> 304 mm",
                 "It draws two hundred and forty watts. | two hundred and forty watts -> 220 W",
             })
@@ -91,6 +93,8 @@ class FigureGuardTest extends ProofCase {
                 "Cards like it start at 380 EUR.",
                 "From 40 cm away nobody hears it.",
                 "With a machine of 2,000 EUR I would think again.",
+                "It stands on my desk, which is 72 cm high.",
+                "If you want 16 GB, the Vane Seven has them.",
                 "Some shops want 450 EUR.",
                 "The shop round the corner asks 30 EUR more.",
                 "That is for a card that draws 250 W.",

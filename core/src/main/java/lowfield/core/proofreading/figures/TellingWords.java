@@ -56,7 +56,9 @@ public final class TellingWords {
         add("cache", "cache caches");
         add("official memory speed", "official officially memory");
         add("fastest memory", "memory allows lets");
-        add("JEDEC speed", "without\\s(?:it|(?:the|a|its)\\sprofile) of\\sthe\\sbox starts? until default");
+        add(
+                "JEDEC speed",
+                "without(?=[.,;]) without\\s(?:it|(?:the|a|its)\\sprofile) of\\sthe\\sbox starts? until default");
         add("cooling capacity", "cool cools cooling takes take carry carries handle handles good made enough plenty");
         add("radiator thickness", "thick thickness");
         add("radiator", "radiator");

@@ -29,7 +29,7 @@ final class AnothersThing {
 
     /** "For a card that draws 300 W". */
     private static final Pattern ANY_THAT = Pattern.compile(
-            "(?<![\\p{L}])(?:with|for|if|only|any|than) an? [\\p{L}]+ (?:that|which) (?:draws?|takes?|needs?|uses?|has|have) $");
+            "(?<![\\p{L}])(?:with|for|if|only|any|than) an? (?!machine|build)[\\p{L}]+ (?:that|which) (?:draws?|takes?|needs?|uses?|has|have) $");
 
     private static final Pattern NOUN_BEFORE =
             Pattern.compile("(?:^|[^\\p{L}-])(?:a|an|the|my|your|our) ([\\p{L}•-]+) $");

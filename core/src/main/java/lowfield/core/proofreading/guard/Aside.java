@@ -33,7 +33,7 @@ final class Aside {
             "(?<![\\p{L}])(?:(?:i|we) (?:would )?expect|next year['’]s|some day|abroad|until (?:20\\d\\d|then|spring|summer|autumn|winter|may|march)|years? ago|for years|later|sell|sold|(?:in|by) (?:spring|summer|autumn|winter|20\\d\\d)|last (?:year|summer|winter|spring|autumn)|when it came out|at launch)(?![\\p{L}])");
     /** "We take", "we pay": what an author chose. */
     private static final Pattern OF_THE_CHOICE = Pattern.compile(
-            "(?<![\\p{L}])its(?![\\p{L}])|(?<![\\p{L}])(?:i|we) (?:take|pay|choose|chose|spend|recommend|have chosen|get|like|love|can live with|can do with)(?![\\p{L}])");
+            "(?<![\\p{L}])its(?![\\p{L}])|(?<![\\p{L}])(?:i|we) (?:take|pay|choose|chose|spend|recommend|have chosen|get|like|love|count|can live with|can do with)(?![\\p{L}])");
 
     private static final Pattern BOUND = Pattern.compile(
             "(under|below|over|above|less than|more than|at least|nearer to|nothing for|up from) (?:about )?$");
@@ -61,6 +61,9 @@ final class Aside {
             Pattern.compile("^ (?:a|an|per|each|every) (?:second|minute|hour|day|week|month|year|piece)(?! ago)");
     private static final Pattern MINE_AFTER = Pattern.compile("^[^.,;:]{0,16}(?<![\\p{L}])(my|mine)(?![\\p{L}])");
 
+    private static final Pattern MINE_WHICH = Pattern.compile(
+            "(?<![\\p{L}])(?:my|your|his|her|their) [\\p{L}]+,? (?:which|that) [\\p{L}]+ (?:only |about )?$");
+
     private final AnothersThing thing;
 
     Aside(ProofContext context) {
@@ -73,7 +76,7 @@ final class Aside {
         return thing.weight(passage)
                 + when(isYearsOfSomething(passage) || isSharelessPercent(passage) || isRate(passage), 4)
                 + when(
-                        SELF.matcher(lastPart(passage.ofLastSubject())).find(),
+                        SELF.matcher(lastPart(passage.ofLastSubject())).find() || isOfMine(passage),
                         OF_THE_CHOICE.matcher(lastPart(before)).find() ? 0.5 : 5)
                 + when(
                         ORDER.matcher(passage.sinceColon()).find()
@@ -87,7 +90,10 @@ final class Aside {
                 + when(COME_FROM.matcher(before).find(), 4)
                 + when(OTHER_TIME.matcher(passage.phrase()).find(), 4)
                 + when(USED_ONE.matcher(passage.clauseWords()).find(), 3)
-                + when(YOU_COULD.matcher(before).find(), 3)
+                + when(
+                        passage.figure().dimension() == Dimension.MONEY
+                                && YOU_COULD.matcher(before).find(),
+                        3)
                 + when(MINE_AFTER.matcher(passage.after()).find(), 3)
                 + when(PART_OF.matcher(before).find(), 2)
                 + when(SELLER.matcher(before).find(), 4)
@@ -103,6 +109,11 @@ final class Aside {
     private static boolean isActivity(Passage passage) {
         return DOING.matcher(passage.clauseWords()).find()
                 || WHO.matcher(passage.clauseWords()).find();
+    }
+
+    /** "My desk, which is 72 cm high". */
+    private static boolean isOfMine(Passage passage) {
+        return MINE_WHICH.matcher(passage.sentenceBefore()).find();
     }
 
     /** What stands since the last comma: "we measured, and 12 GB are plenty" is about the card. */

@@ -9,6 +9,9 @@ final class Standing {
             "(?:than|against|over|(?<!why )not|instead of|next to|above|below|beside|like) (?:the |that of (?:the )?)?(?:[\\p{L}]+['’]s )?$");
     private static final Pattern OBLIQUE = Pattern.compile(
             "(?:^|[^\\p{L}])(?:in|into|with|for|from|of|by|on|at|to) (?:the |an? )?(?:[\\p{L}]+['’]s )?$");
+    /** "You could go down to the Twin". */
+    private static final Pattern TOWARDS = Pattern.compile(
+            "(?<![\\p{L}])(?:up|down|go|goes|move|step|change|switch|upgrade) to (?:the )?(?:[\\p{L}]+['’]s )?$");
     /** "With the Twin you get": that is about the Twin. */
     private static final Pattern GETS =
             Pattern.compile(",? (?:you|we|one) (?:would |will |can )?(?:get|gets|have|has|gain|gains)(?![\\p{L}])");
@@ -24,7 +27,9 @@ final class Standing {
 
     /** Whether a preposition stands before it: "with the Twin". */
     static boolean isOblique(String text, int from, Mention mention) {
-        return OBLIQUE.matcher(before(text, from, mention)).find()
+        var before = before(text, from, mention);
+        return OBLIQUE.matcher(before).find()
+                && !TOWARDS.matcher(before).find()
                 && !GETS.matcher(text.substring(mention.end())).lookingAt();
     }
 

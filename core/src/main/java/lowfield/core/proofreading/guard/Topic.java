@@ -1,6 +1,5 @@
 package lowfield.core.proofreading.guard;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -36,6 +35,10 @@ final class Topic {
             Pattern.compile("(?<![\\p{L}])that (?:one|card|chip|board|kit|drive|case|cooler|monitor)(?![\\p{L}])");
     private static final Pattern WHICH =
             Pattern.compile("(?<![\\p{L}])(?:which|whose|that one|the latter)(?![\\p{L}])");
+    /** "If you want four fans, take the Hall". */
+    private static final Pattern WISHED = Pattern.compile(
+            "^\\W*(?:if|who|whoever|those who|anyone who)(?![\\p{L}]).*(?<![\\p{L}])(?:wants?|needs?|likes?)(?![\\p{L}])[^,]*$");
+
     private static final Pattern BELONGS = Pattern.compile(
             "^ ?(?:(?!and|but|that|which)[\\p{L}]+ )?(?:of|for|on|in|from|with|as in|is what|is what \\w+ gives on|is) (?:the )?(?:[\\p{L}]+['’]s )?$");
 
@@ -54,8 +57,8 @@ final class Topic {
 
     /** What speaks for each part; a part that is not in it is not meant. */
     Map<Subject, Double> of(Passage passage, Spoken spoken) {
-        var meant = new HashMap<Subject, Double>();
-        context.subjects().forEach(s -> meant.put(s, s.role() == Subject.Role.ELSEWHERE ? ELSEWHERE : NOT_SPOKEN_OF));
+        var meant = new Meant();
+        context.subjects().forEach(s -> meant.add(s, s.role() == Subject.Role.ELSEWHERE ? ELSEWHERE : NOT_SPOKEN_OF));
         var before = passage.lastBefore(passage.inClause());
         var from = before.or(() -> passage.lastBefore(passage.inSentence()))
                 .map(Mention::end)
@@ -68,34 +71,34 @@ final class Topic {
             unnamed(meant, passage, spoken);
         }
         if (OURS.matcher(passage.sentenceWords()).find()) {
-            add(meant, context.choice(), ALSO);
+            meant.add(context.choice(), ALSO);
         }
-        others.meant(passage, before.isPresent(), from).forEach(s -> add(meant, s, ALSO));
+        others.meant(passage, before.isPresent(), from).forEach(s -> meant.add(s, ALSO));
         if (VERSUS_BEHIND.matcher(passage.after()).find()) {
-            add(meant, context.choice(), ALSO);
+            meant.add(context.choice(), ALSO);
         }
         if (VERSUS.matcher(passage.before()).find()) {
             versus(meant, passage, spoken);
         }
-        kinds(passage).forEach(m -> add(meant, m, KIND_NAMED));
-        spoken.inPassing().forEach(m -> add(meant, m, KIND_NAMED));
-        return meant;
+        kinds(passage).forEach(m -> meant.add(m, KIND_NAMED));
+        spoken.inPassing().forEach(m -> meant.add(m, KIND_NAMED));
+        return meant.weights();
     }
 
     /** "6 GB against 8 GB": the second is the other's. */
-    private void versus(Map<Subject, Double> meant, Passage passage, Spoken spoken) {
-        add(meant, context.choice(), ALSO);
-        passage.inSentence().forEach(m -> add(meant, m, ALSO));
-        spoken.mention().ifPresent(m -> add(meant, m, ALSO));
+    private void versus(Meant meant, Passage passage, Spoken spoken) {
+        meant.add(context.choice(), ALSO);
+        passage.inSentence().forEach(m -> meant.add(m, ALSO));
+        spoken.mention().ifPresent(m -> meant.add(m, ALSO));
     }
 
-    private void ours(Map<Subject, Double> meant, Passage passage, Optional<Mention> before, Spoken spoken) {
-        add(meant, context.choice(), NAMED);
-        spoken.mention().ifPresent(m -> add(meant, m, HARDLY));
-        before.ifPresent(m -> add(meant, m, ALSO));
-        before.or(() -> passage.lastBefore(passage.inSentence())).ifPresent(m -> add(meant, m, HARDLY));
-        kinds(passage).forEach(m -> add(meant, m, ALSO));
-        spoken.inPassing().forEach(m -> add(meant, m, ALSO));
+    private void ours(Meant meant, Passage passage, Optional<Mention> before, Spoken spoken) {
+        meant.add(context.choice(), NAMED);
+        spoken.mention().ifPresent(m -> meant.add(m, HARDLY));
+        before.ifPresent(m -> meant.add(m, ALSO));
+        before.or(() -> passage.lastBefore(passage.inSentence())).ifPresent(m -> meant.add(m, HARDLY));
+        kinds(passage).forEach(m -> meant.add(m, ALSO));
+        spoken.inPassing().forEach(m -> meant.add(m, ALSO));
     }
 
     private static List<Mention> kinds(Passage passage) {
@@ -110,14 +113,14 @@ final class Topic {
         return text.substring(Math.min(from, to), to).toLowerCase(Locale.ROOT);
     }
 
-    private void named(Map<Subject, Double> meant, Passage passage, Mention nearest, Spoken spoken) {
+    private void named(Meant meant, Passage passage, Mention nearest, Spoken spoken) {
         if (isCompared(passage, nearest)) {
-            add(meant, nearest, passage.isInPhrase(nearest) ? ALSO : ONLY_COMPARED);
+            meant.add(nearest, passage.isInPhrase(nearest) ? ALSO : ONLY_COMPARED);
             var main = main(passage, nearest);
             if (main.isPresent()) {
-                add(meant, main.get(), NAMED);
+                meant.add(main.get(), NAMED);
             } else if (OURS.matcher(passage.clauseWords()).find()) {
-                add(meant, context.choice(), NAMED);
+                meant.add(context.choice(), NAMED);
             } else {
                 unnamed(meant, passage, spoken);
             }
@@ -125,14 +128,14 @@ final class Topic {
         }
         var isElsewhere = nearest.sort() == Mention.Sort.THE_KIND
                 && nearest.subjects().stream().allMatch(s -> s.role() == Subject.Role.ELSEWHERE);
-        add(meant, nearest, isElsewhere || isOblique(passage, nearest) ? UNNAMED : NAMED);
+        meant.add(nearest, isElsewhere || isOblique(passage, nearest) ? UNNAMED : NAMED);
         if (nearest.sort() == Mention.Sort.THE_KIND && !isElsewhere) {
-            other(passage, spoken).ifPresent(m -> add(meant, m, UNNAMED));
+            other(passage, spoken).ifPresent(m -> meant.add(m, UNNAMED));
         }
         if (isElsewhere || isOblique(passage, nearest) || isSpokenOf(nearest)) {
-            add(meant, context.choice(), ALSO);
-            main(passage, nearest).ifPresent(m -> add(meant, m, ALSO));
-            spoken.mention().ifPresent(m -> add(meant, m, HARDLY));
+            meant.add(context.choice(), ALSO);
+            main(passage, nearest).ifPresent(m -> meant.add(m, ALSO));
+            spoken.mention().ifPresent(m -> meant.add(m, HARDLY));
         }
     }
 
@@ -144,18 +147,24 @@ final class Topic {
                 .or(() -> spoken.mention().filter(m -> spoken.isLead()));
     }
 
-    private void unnamed(Map<Subject, Double> meant, Passage passage, Spoken spoken) {
+    private void unnamed(Meant meant, Passage passage, Spoken spoken) {
+        var wished = wished(passage);
+        if (wished.isPresent()) {
+            meant.add(wished.get(), NAMED);
+            meant.add(context.choice(), HARDLY);
+            return;
+        }
         var after = passage.firstAfter(passage.inSentence());
         var belonging = after.filter(m -> m.start() - passage.figure().end() < NEAR
                 && BELONGS.matcher(passage.text().substring(passage.figure().end(), m.start()))
                         .find());
         if (belonging.isPresent()) {
-            add(meant, belonging.get(), NAMED);
+            meant.add(belonging.get(), NAMED);
             var isFor = passage.after().startsWith(" for ");
-            add(meant, context.choice(), isSpokenOf(belonging.get()) ? UNNAMED : isFor ? ALSO : HARDLY);
+            meant.add(context.choice(), isSpokenOf(belonging.get()) ? UNNAMED : isFor ? ALSO : HARDLY);
             return;
         }
-        after.ifPresent(m -> add(meant, m, ALSO));
+        after.filter(m -> !isCompared(passage, m)).ifPresent(m -> meant.add(m, ALSO));
         var isPronoun = PRONOUN.matcher(passage.before()).find();
         var nearest = passage.lastBefore(passage.inSentence());
         var inSentence = WHICH.matcher(passage.before()).find()
@@ -166,23 +175,32 @@ final class Topic {
                         .toList());
         if (inSentence.isPresent()) {
             var isLead = isPronoun || Spoken.isLead(inSentence.get(), passage.sentence(), passage.text());
-            add(meant, inSentence.get(), isLead ? NAMED : UNNAMED);
-            add(meant, context.choice(), isLead ? HARDLY : ALSO);
+            meant.add(inSentence.get(), isLead ? NAMED : UNNAMED);
+            meant.add(context.choice(), isLead ? HARDLY : ALSO);
         } else if (spoken.mention().isPresent()) {
             before(meant, spoken, isPronoun, THAT.matcher(passage.before()).find());
         } else {
-            add(meant, context.choice(), UNNAMED);
+            meant.add(context.choice(), UNNAMED);
         }
     }
 
+    /** What is named for those who want a figure. */
+    private Optional<Mention> wished(Passage passage) {
+        return Optional.of(passage)
+                .filter(p -> WISHED.matcher(p.before()).find())
+                .flatMap(p -> p.firstAfter(p.inSentence().stream()
+                        .filter(m -> m.sort() == Mention.Sort.NAME && isOfSlot(m))
+                        .toList()));
+    }
+
     /** "It" is what the last sentence led with. */
-    private void before(Map<Subject, Double> meant, Spoken spoken, boolean isPronoun, boolean isThat) {
+    private void before(Meant meant, Spoken spoken, boolean isPronoun, boolean isThat) {
         var isLead = isPronoun && (spoken.isLead() || isThat);
         var mention = spoken.mention().get();
         var isElsewhere = mention.subjects().stream().allMatch(s -> s.role() == Subject.Role.ELSEWHERE);
         var isFaint = !isPronoun && (spoken.isCompared() || isElsewhere);
-        add(meant, mention, isLead ? NAMED : isFaint ? ONLY_COMPARED : ALSO);
-        add(meant, context.choice(), isLead ? isElsewhere ? ALSO : HARDLY : UNNAMED);
+        meant.add(mention, isLead ? NAMED : isFaint ? ONLY_COMPARED : ALSO);
+        meant.add(context.choice(), isLead ? isElsewhere ? ALSO : HARDLY : UNNAMED);
     }
 
     /** Whether the choice has figures about what a mention of another slot names: a case about the card, a card about the PSU. */
@@ -192,26 +210,6 @@ final class Topic {
                         && context.choice()
                                 .filter(c -> c.speaksOf(s.part().kind()))
                                 .isPresent());
-    }
-
-    /** A name that several have, like a maker's, means the choice where it is one of them. */
-    private static void add(Map<Subject, Double> meant, Mention mention, double weight) {
-        var isOfTheChoice = mention.sort() != Mention.Sort.THE_KIND
-                && mention.sort() != Mention.Sort.ANY_OF_KIND
-                && mention.subjects().stream().anyMatch(s -> s.role() == Subject.Role.CHOICE);
-        mention.subjects()
-                .forEach(s -> add(
-                        meant,
-                        s,
-                        isOfTheChoice && s.role() != Subject.Role.CHOICE ? Math.min(weight, HARDLY) : weight));
-    }
-
-    private static void add(Map<Subject, Double> meant, Optional<Subject> subject, double weight) {
-        subject.ifPresent(s -> add(meant, s, weight));
-    }
-
-    private static void add(Map<Subject, Double> meant, Subject subject, double weight) {
-        meant.merge(subject, weight, Math::max);
     }
 
     /** Whether it can be meant of what stands in this slot. */
