@@ -44,6 +44,8 @@ class FigureGuardTest extends ProofCase {
                 "The shop asks 449 EUR for it. | 449 EUR -> 412.90 EUR",
                 "At its back I count 10 GB. | 10 GB -> 12 GB",
                 "You could go up to the Vane Seven. Its memory is 12 GB. | 12 GB -> 16 GB",
+                "The gap to the Basalt Five is 83.90 EUR. | 83.90 EUR -> 63.90 EUR",
+                "You get 12 GB with the Vane Seven. | 12 GB -> 16 GB",
                 "Mind the length: it is 314 mm. | 314 mm -> 304 mm",
                 "It draws two hundred and forty watts. | two hundred and forty watts -> 220 W",
             })
@@ -93,6 +95,8 @@ class FigureGuardTest extends ProofCase {
                 "Cards like it start at 380 EUR.",
                 "From 40 cm away nobody hears it.",
                 "With a machine of 2,000 EUR I would think again.",
+                "You would sit 80 cm away.",
+                "You get twelve gigabytes here, four more than with the Basalt Five.",
                 "It stands on my desk, which is 72 cm high.",
                 "If you want 16 GB, the Vane Seven has them.",
                 "Some shops want 450 EUR.",

@@ -24,9 +24,9 @@ public final class TellingWords {
         add("share", "budget total sum build money share costs");
         add("sustained peak", "peak peaks build worst whole most");
         add("headroom", "free left leave leaves room keep keeps spare remain remains feed headroom more");
-        add("room in front", "left leave leaves free room(?!\\sfor) remain remains air spare front space");
-        add("room above", "left free room(?!\\sfor) remain remains air spare above space leaves");
-        add("room beside", "left free room(?!\\sfor) remain remains spare beside space leaves leave");
+        add("room in front", "left(?!\\sfor) leave leaves free room(?!\\sfor) remain remains air spare front space");
+        add("room above", "left(?!\\sfor) free room(?!\\sfor) remain remains air spare above space leaves");
+        add("room beside", "left(?!\\sfor) free room(?!\\sfor) remain remains spare beside space leaves leave");
         add("memory of the kit", "memory together all kit altogether");
         add("memory slots", "memory");
         add("memory clearance", "memory leaves leave clears clear free kit kits sticks");
@@ -45,7 +45,7 @@ public final class TellingWords {
         add("power spike", "spike spikes peak peaks surge surges");
         add("recommended PSU", "recommended asks ask asked calls wants want needs need requires recommends");
         add("length of the PSU bay", "bay supply psu");
-        add("length", "long length longer short shorter measures");
+        add("length", "long length longer short shorter measures needs");
         add("thickness", "thick thickness deep");
         add("height of the PSU shroud", "shroud");
         add("height", "high tall height higher stands");
@@ -67,7 +67,7 @@ public final class TellingWords {
         add("sequential write", "write writes writing");
         add("TBW", "endur[a-z]+ written writing write lasts last tbw");
         add("rated power", "rated gives give delivers unit supply supplies psu");
-        add("graphics card clearance", "card cards");
+        add("graphics card clearance", "card(?!\\s(?:needs|is|has|itself|takes)) cards");
         add("card clearance with a front radiator", "radiator");
         add("CPU cooler clearance", "cooler coolers");
         add("PSU clearance", "shroud supply supplies psu unit units");

@@ -44,6 +44,7 @@ final class Aside {
     private static final Pattern DISTANCE = Pattern.compile("(?:from|at|within) $");
     private static final Pattern METRES =
             Pattern.compile("(?i)(?:cm|(?<![\\p{L}])m|met(?:re|er)s?|centimet(?:re|er)s?)$");
+    private static final Pattern AWAY = Pattern.compile("^ (?:away|apart)(?![\\p{L}])");
     private static final Pattern SIDE = Pattern.compile("^ (?:long|high|tall|wide|deep|thick)");
     private static final Pattern START_AT = Pattern.compile("(?:exists?|starts?|begins?|are|sold|found) (?:from|at) $");
     private static final Pattern WHY_NOT = Pattern.compile("^\\W*(?:why|what about|how about)(?![\\p{L}])");
@@ -160,11 +161,13 @@ final class Aside {
 
     /** "You hear it from 2 m", "they start at 380 EUR". */
     private static boolean isFrom(Passage passage) {
+        var isAway = passage.figure().dimension() == Dimension.LENGTH
+                && AWAY.matcher(passage.after()).find();
         var isFar = passage.figure().dimension() == Dimension.LENGTH
                 && DISTANCE.matcher(passage.before()).find()
                 && METRES.matcher(passage.figure().text()).find()
                 && !SIDE.matcher(passage.after()).find();
-        return isFar || START_AT.matcher(passage.before()).find();
+        return isFar || isAway || START_AT.matcher(passage.before()).find();
     }
 
     /** "30 GB a day", "10 EUR a month". */

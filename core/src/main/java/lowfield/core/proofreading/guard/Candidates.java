@@ -34,7 +34,7 @@ final class Candidates {
             "(?<![\\p{L}])(?:the (?:whole |entire )?(?:build|machine|total|sum|tier|budget)|the whole|everything(?! else| that)|all of it|altogether)(?![\\p{L}])");
     /** How much room is left, not how much there is. */
     private static final Pattern LEFT_OVER = Pattern.compile(
-            "(?<![\\p{L}])(?:of air|in front|left|to spare|to leave|remains?|(?:is|are|stays?) free)(?![\\p{L}])");
+            "(?<![\\p{L}])(?:of air|in front|left(?! for)|to spare|to leave|remains?|(?:is|are|stays?) free)(?![\\p{L}])");
 
     private final ProofContext context;
 

@@ -11,12 +11,12 @@ record Manner(double more, double past, boolean isOfTheOther) {
     private static final double NEVER = -2.5;
 
     private static final Pattern MORE_OR_LESS = words(
-            "give\\sup keep spent step jump more less saves save saved saving cheaper dearer spare extra difference fell fall rose dropped lower higher left gain gains lose loses longer shorter quieter louder faster slower smaller larger bigger buys buy worth win between");
+            "give\\sup keep spent step jump more less saves save saved saving cheaper dearer spare extra difference fell fall rose dropped gap lower higher left gain gains lose loses longer shorter quieter louder faster slower smaller larger bigger buys buy worth win between");
     private static final Pattern GETS = words("get gets have win bring brings");
     private static final Pattern MORE_BEHIND = Pattern.compile(
             "^ (?:of (?:memory|cache) )?(?:more|less|cheaper|dearer|longer|shorter|higher|lower|faster|slower|quieter|louder|on top|extra|between|above (?=the •|•)|that it (?:fell|rose|gained|lost))(?![\\p{L}])|^ for (?:that|this)(?![\\p{L}])");
     private static final Pattern MORE_BEFORE = Pattern.compile(
-            "(?:(?<![\\p{L}])(?:saves?|saved|saving|by|gains?|loses?|lose|step is|step of|fell|rose|dropped|win) (?:you |about |only |nearly )*|between them (?:are|is) )$");
+            "(?:(?<![\\p{L}])(?:saves?|saved|saving|(?<!mm |cm )by|gains?|loses?|lose|(?:step|gap|difference) (?:is|of)|fell|rose|dropped|win) (?:you |about |only |nearly )*|between them (?:are|is) )$");
     /** "For those 39 EUR": what the step costs. */
     private static final Pattern FOR_THOSE = Pattern.compile("(?<![\\p{L}])for (?:those|these|the) $");
 

@@ -40,6 +40,13 @@ record Passage(
                 .toLowerCase(Locale.ROOT);
     }
 
+    /** What stands between a name and the figure, as far as its clause holds it; the clause up to the figure without one. */
+    String sinceLast(Optional<Mention> named) {
+        var from = named.map(Mention::end).orElse(0);
+        return text.substring(Math.min(Math.max(clause.start(), from), figure.start()), figure.start())
+                .toLowerCase(Locale.ROOT);
+    }
+
     /** The sentence, from the last colon before the figure on. */
     String sinceColon() {
         var before = sentenceBefore();

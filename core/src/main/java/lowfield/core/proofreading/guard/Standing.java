@@ -9,6 +9,7 @@ final class Standing {
             "(?:than|against|over|(?<!why )not|instead of|next to|above|below|beside|like) (?:the |that of (?:the )?)?(?:[\\p{L}]+['’]s )?$");
     private static final Pattern OBLIQUE = Pattern.compile(
             "(?:^|[^\\p{L}])(?:in|into|with|for|from|of|by|on|at|to) (?:the |an? )?(?:[\\p{L}]+['’]s )?$");
+    private static final Pattern WITH = Pattern.compile("(?<![\\p{L}])(?<!than )with (?:the )?(?:[\\p{L}]+['’]s )?$");
     /** "You could go down to the Twin". */
     private static final Pattern TOWARDS = Pattern.compile(
             "(?<![\\p{L}])(?:up|down|go|goes|move|step|change|switch|upgrade) to (?:the )?(?:[\\p{L}]+['’]s )?$");
@@ -31,6 +32,11 @@ final class Standing {
         return OBLIQUE.matcher(before).find()
                 && !TOWARDS.matcher(before).find()
                 && !GETS.matcher(text.substring(mention.end())).lookingAt();
+    }
+
+    /** "With the Twin", where the article may be left out. */
+    static boolean isWith(String text, int from, Mention mention) {
+        return WITH.matcher(before(text, from, mention)).find();
     }
 
     private static String before(String text, int from, Mention mention) {

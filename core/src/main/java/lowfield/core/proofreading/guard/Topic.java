@@ -39,6 +39,9 @@ final class Topic {
     private static final Pattern WISHED = Pattern.compile(
             "^\\W*(?:if|who|whoever|those who|anyone who)(?![\\p{L}]).*(?<![\\p{L}])(?:wants?|needs?|likes?)(?![\\p{L}])[^,]*$");
 
+    /** "You get 32 inches with the Great". */
+    private static final Pattern YOU_GET = Pattern.compile("(?<![\\p{L}])(?:you|we) (?:get|have|gain)(?![\\p{L}])");
+
     private static final Pattern BELONGS = Pattern.compile(
             "^ ?(?:(?!and|but|that|which)[\\p{L}]+ )?(?:of|for|on|in|from|with|as in|is what|is what \\w+ gives on|is) (?:the )?(?:[\\p{L}]+['’]s )?$");
 
@@ -167,7 +170,7 @@ final class Topic {
         after.filter(m -> !isCompared(passage, m)).ifPresent(m -> meant.add(m, ALSO));
         var isPronoun = PRONOUN.matcher(passage.before()).find();
         var nearest = passage.lastBefore(passage.inSentence());
-        var inSentence = WHICH.matcher(passage.before()).find()
+        var inSentence = WHICH.matcher(passage.sinceLast(nearest)).find()
                 ? nearest
                 : passage.lastBefore(passage.inSentence().stream()
                         .filter(m -> !Standing.isCompared(
@@ -184,13 +187,16 @@ final class Topic {
         }
     }
 
-    /** What is named for those who want a figure. */
+    /** What is named for those who want a figure, or with which they get it. */
     private Optional<Mention> wished(Passage passage) {
-        return Optional.of(passage)
-                .filter(p -> WISHED.matcher(p.before()).find())
-                .flatMap(p -> p.firstAfter(p.inSentence().stream()
+        var isWish = WISHED.matcher(passage.before()).find();
+        return passage.firstAfter(passage.inSentence().stream()
                         .filter(m -> m.sort() == Mention.Sort.NAME && isOfSlot(m))
-                        .toList()));
+                        .toList())
+                .filter(m -> isWish
+                        || YOU_GET.matcher(passage.before()).find()
+                                && Standing.isWith(
+                                        passage.text(), passage.figure().end(), m));
     }
 
     /** "It" is what the last sentence led with. */
