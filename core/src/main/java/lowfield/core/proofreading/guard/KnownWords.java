@@ -25,7 +25,7 @@ final class KnownWords {
 
     /** Words of the work that a sentence can begin with and still be about what stands on the line. */
     private static final Set<String> OF_THE_WORK = set("""
-            machine price prices cost total build budget sum step difference rest maker warranty power draw spikes
+            machine price prices cost total build budget sum step gap difference rest maker warranty power draw spikes
             spike peak share noise size clock speed cache length height width depth weight tier half third quarter
             fifth tenth hundred thousand plug plugs back front air tray shroud glass lid edition month both latency
             profile choice part one bigger cheaper dearer same label most box shop endurance capacity module modules
