@@ -97,6 +97,7 @@ class FigureGuardTest extends ProofCase {
                 "With a machine of 2,000 EUR I would think again.",
                 "You would sit 80 cm away.",
                 "You get twelve gigabytes here, four more than with the Basalt Five.",
+                "Ten gigabytes are not enough today.",
                 "It stands on my desk, which is 72 cm high.",
                 "If you want 16 GB, the Vane Seven has them.",
                 "Some shops want 450 EUR.",

@@ -44,6 +44,10 @@ final class Aside {
     private static final Pattern DISTANCE = Pattern.compile("(?:from|at|within) $");
     private static final Pattern METRES =
             Pattern.compile("(?i)(?:cm|(?<![\\p{L}])m|met(?:re|er)s?|centimet(?:re|er)s?)$");
+    /** "Six cores are not enough". */
+    private static final Pattern TOO_FEW = Pattern.compile(
+            "^(?: [^,.;]{0,20})? (?:is|are|was|were|would be|will be) (?:not|no longer|hardly|too|never)(?![\\p{L}])");
+
     private static final Pattern AWAY = Pattern.compile("^ (?:away|apart)(?![\\p{L}])");
     private static final Pattern SIDE = Pattern.compile("^ (?:long|high|tall|wide|deep|thick)");
     private static final Pattern START_AT = Pattern.compile("(?:exists?|starts?|begins?|are|sold|found) (?:from|at) $");
@@ -98,6 +102,10 @@ final class Aside {
                 + when(MINE_AFTER.matcher(passage.after()).find(), 3)
                 + when(PART_OF.matcher(before).find(), 2)
                 + when(SELLER.matcher(before).find(), 4)
+                + when(
+                        passage.phraseBefore().isBlank()
+                                && TOO_FEW.matcher(passage.after()).find(),
+                        4)
                 + when(SEVERAL.matcher(before).find(), 3)
                 + when(WHY_NOT.matcher(passage.phrase()).find(), 3);
     }

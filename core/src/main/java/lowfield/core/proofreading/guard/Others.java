@@ -13,9 +13,9 @@ final class Others {
     private static final Pattern OTHERS = Pattern.compile(
             "(?<![\\p{L}])(?:sister|brother|sibling|cousin|rival|successor|predecessor|other|second|cheaper (?:one|card|part|board|kit)|bigger|smaller one|buys?|gets? you|gives? you|instead)(?![\\p{L}])");
     private static final Pattern ANOTHER = Pattern.compile(
-            "\\W*(?:but |and )?(?:its |the |a |an )?(?:other|cheaper|dearer|bigger|smaller|next)(?: (?:one|sister|brother|sibling|cousin|rival|card|part|board|kit|chip|drive|case|cooler|monitor))(?![\\p{L}])");
-    private static final Pattern THE_OTHER =
-            Pattern.compile("(?<![\\p{L}])(?:the other|the (?:bigger|smaller|cheaper|dearer) •+)(?![\\p{L}])");
+            "\\W*(?:but |and )?(?:its |the |a |an )?(?:other|cheaper|dearer|bigger|smaller|larger|faster|next)(?: (?:one|sister|brother|sibling|cousin|rival|card|part|board|kit|chip|drive|case|cooler|monitor))(?![\\p{L}])");
+    private static final Pattern THE_OTHER = Pattern.compile(
+            "(?<![\\p{L}])(?:the other|the (?:bigger|smaller|larger|faster|slower|quieter|longer|shorter|cheaper|dearer) •+)(?![\\p{L}])");
     /** How far before the name "the other" can stand. */
     private static final int BEFORE_NAME = 12;
 
