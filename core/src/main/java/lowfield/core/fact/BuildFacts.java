@@ -29,14 +29,7 @@ final class BuildFacts {
         facts.add("total", "the total", FactList.total(build));
         facts.add("left", "what is left in the band", left());
         facts.add("over", "what it is over its band by", over());
-        facts.add(
-                "peak",
-                "sustained peak",
-                build.peak()
-                        .watts()
-                        .value()
-                        .<FactValue>map(w -> new FactValue.Words(w + " W"))
-                        .orElseGet(() -> FactList.notKnown("a figure for it is missing")));
+        facts.add("peak", "sustained peak", FactList.peak(build));
     }
 
     private FactValue left() {

@@ -45,6 +45,15 @@ final class FactList {
                         .orElseGet(() -> notKnown("a price is missing"));
     }
 
+    /** What a build draws at its sustained peak. */
+    static FactValue peak(EvaluatedBuild of) {
+        return of.peak()
+                .watts()
+                .value()
+                .<FactValue>map(w -> new FactValue.Words(w + " W"))
+                .orElseGet(() -> notKnown("a figure for it is missing"));
+    }
+
     /** Whether a price in it may not be printed: then no sum that it is in is told, since the page's own are rounded otherwise. */
     static boolean hides(EvaluatedBuild build) {
         return build.prices().stream().anyMatch(LinePrice::isWithheld);

@@ -31,14 +31,7 @@ public final class TextFacts {
     private static void build(String path, String name, EvaluatedBuild build, FactList facts) {
         facts.add(path + "name", "name of " + name, new FactValue.Words(name));
         facts.add(path + "total", "total of " + name, FactList.total(build));
-        facts.add(
-                path + "peak",
-                "sustained peak of " + name,
-                build.peak()
-                        .watts()
-                        .value()
-                        .<FactValue>map(w -> new FactValue.Words(w + " W"))
-                        .orElseGet(() -> FactList.notKnown("a figure for it is missing")));
+        facts.add(path + "peak", "sustained peak of " + name, FactList.peak(build));
         build.lines().stream().filter(l -> !l.line().isEmpty()).forEach(l -> {
             var slot = FactRegistry.slug(l.slot().label());
             var label = Text.inSentence(l.slot().label()) + " of " + name;
