@@ -65,6 +65,9 @@ class FigureGuardTest extends ProofCase {
                 "Its limit is two hundred and twenty watts.",
                 "The Vane Seven costs more: four gigabytes are what you gain.",
                 "8 GB against 12 GB: the Basalt Five is full before ours.",
+                "Twelve gigabytes last longer than 8 GB.",
+                "In November you paid 429 EUR for it.",
+                "From 8 GB to 12 GB is a step that you see.",
                 "It fell from 429 EUR to 412.90 EUR.",
             })
     void whatIsRightIsLetStand(String text) {

@@ -20,8 +20,8 @@ public final class TellingWords {
         add("lower end", "floor least");
         add("upper end", "ceiling limit");
         add("what is left in the band", "left leaves leave ceiling remain remains");
-        add("step", "step jump next tier whole build total");
-        add("share", "budget total sum build money share costs");
+        add("step", "step jump next whole build total");
+        add("share", "budget total sum build money share costs spend");
         add("sustained peak", "peak peaks build worst whole most");
         add("headroom", "free left leave leaves room keep keeps spare remain remains feed headroom more");
         add("room in front", "left(?!\\sfor) leave leaves free room(?!\\sfor) remain remains air spare front space");

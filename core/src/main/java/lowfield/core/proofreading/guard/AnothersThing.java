@@ -15,7 +15,7 @@ final class AnothersThing {
     private static final Pattern SOME_PART = Pattern.compile("parts?|ones?|versions?|models?|sibling|variant");
 
     private static final Pattern FIRST_NOUN = Pattern.compile(
-            "^\\W*(?:(?:and|but|where|because|while|so|if|now|then|here|today|still|also|even|only|sometimes) )*(a|an|my|our|one(?! (?:terabyte|gigabyte|year|core|slot|plug|fan|port))|the|your|his|her|some|most|old|every|any)\\s+((?:[\\p{L}•-]+\\s+){0,2}[\\p{L}•-]+)");
+            "^\\W*(?:(?:and|but|where|because|while|so|if|now|then|here|today|still|also|even|only|sometimes) )*(a|an|my|our|one(?! (?:terabyte|gigabyte|year|core|slot|plug|fan|port))|the|your|his|her|some(?! (?:would|might|will|say|take|buy|prefer))|most|old|every|any)\\s+((?:[\\p{L}•-]+\\s+){0,2}[\\p{L}•-]+)");
     private static final Pattern OF_BEFORE = Pattern.compile("(an?|the|my|your|one)?\\s*([\\p{L}•-]+) of (?:up to )?$");
     private static final Pattern OF_AFTER = Pattern.compile("^ of ([\\p{L}-]+)(?: ([\\p{L}-]+))?");
     private static final Pattern NEXT_WORD = Pattern.compile("^[ -]([\\p{L}•-]+)(?: ([\\p{L}•-]+))?");

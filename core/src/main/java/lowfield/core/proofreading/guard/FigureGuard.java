@@ -137,9 +137,9 @@ public final class FigureGuard {
     /** A difference from what is spoken of is hardly met by chance. */
     private static double slack(Passage passage, Candidate candidate, double best) {
         return best <= PLAINLY_SAID
-                        && candidate.isSpokenOf()
                         && candidate.isDifference()
-                        && Manner.isOfDifferences(passage)
+                        && (Manner.of(passage).isPlainlyMore()
+                                || candidate.isSpokenOf() && Manner.isOfDifferences(passage))
                 ? SLACK_OF_DIFFERENCES
                 : SLACK;
     }

@@ -21,7 +21,7 @@ final class KnownWords {
             louder faster slower short today now here last you we was will would can have leaves leave free apart each
             together instead too that which where when there so not only per two both because buy bring get cost make
             makes stand stands i while since against above below over under through without remain stay stays fit fits
-            do did no if were""");
+            do did no if were what""");
 
     /** Words of the work that a sentence can begin with and still be about what stands on the line. */
     private static final Set<String> OF_THE_WORK = set("""

@@ -24,8 +24,8 @@ record Manner(double more, double past, boolean isOfTheOther) {
     private static final Pattern OF_THE_OTHER =
             Pattern.compile("(?<![\\p{L}])(?:instead of|against|rather than|and not) $");
 
-    private static final Pattern PAST =
-            words("last was were former formerly used before from previously ago been edition since");
+    private static final Pattern PAST = words(
+            "last was were former formerly used before from previously ago been edition since paid (?<=in\\s)(?:january|february|march|april|may|june|july|august|september|october|november|december)");
     private static final Pattern LAST_TIME = Pattern.compile("last (?:month|edition|time): $");
     private static final Pattern PAST_BEFORE = Pattern.compile(
             "(?<![\\p{L}])(?:was|(?:fell|down|up|went|rose|came|price)(?: [\\p{L}]+)* from|(?:it|this|that|which|kit|card) cost|formerly|used to cost|instead of|been at|been) $");
@@ -39,6 +39,11 @@ record Manner(double more, double past, boolean isOfTheOther) {
 
     private static Pattern words(String words) {
         return Pattern.compile("(?<![\\p{L}])(?:" + words.replace(' ', '|') + ")(?![\\p{L}])");
+    }
+
+    /** Whether a figure is told as a difference right where it stands. */
+    boolean isPlainlyMore() {
+        return more >= BESIDE;
     }
 
     /** How much less likely it is that a figure simply is. */

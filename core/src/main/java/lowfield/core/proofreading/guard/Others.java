@@ -16,6 +16,9 @@ final class Others {
             "\\W*(?:but |and )?(?:its |the |a |an )?(?:other|cheaper|dearer|bigger|smaller|larger|faster|next)(?: (?:one|sister|brother|sibling|cousin|rival|card|part|board|kit|chip|drive|case|cooler|monitor))(?![\\p{L}])");
     private static final Pattern THE_OTHER = Pattern.compile(
             "(?<![\\p{L}])(?:the other|the (?:bigger|smaller|larger|faster|slower|quieter|longer|shorter|cheaper|dearer) •+)(?![\\p{L}])");
+    private static final Pattern FROM = Pattern.compile("(?<![\\p{L}])from $");
+    private static final Pattern LONGER_THAN = Pattern.compile(
+            "(?<![\\p{L}])(?:longer|shorter|faster|slower|quieter|louder|better|worse|larger|smaller|bigger) than $");
     /** How far before the name "the other" can stand. */
     private static final int BEFORE_NAME = 12;
 
@@ -25,6 +28,14 @@ final class Others {
         all = context.ofSlot().stream()
                 .filter(s -> s.role() == Subject.Role.OPTION || s.role() == Subject.Role.NEIGHBOUR)
                 .toList();
+    }
+
+    /** "From 144 Hz to 165 Hz", "lasts longer than 8 GB": what others have, though none is named. */
+    List<Subject> compared(Passage passage) {
+        var isCompared =
+                FROM.matcher(passage.before()).find() && passage.after().startsWith(" to ")
+                        || LONGER_THAN.matcher(passage.before()).find();
+        return isCompared ? all : List.of();
     }
 
     /**

@@ -77,6 +77,7 @@ final class Topic {
             meant.add(context.choice(), ALSO);
         }
         others.meant(passage, before.isPresent(), from).forEach(s -> meant.add(s, ALSO));
+        others.compared(passage).forEach(s -> meant.add(s, ALSO));
         if (VERSUS_BEHIND.matcher(passage.after()).find()) {
             meant.add(context.choice(), ALSO);
         }
