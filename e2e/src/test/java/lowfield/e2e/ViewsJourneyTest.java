@@ -13,6 +13,8 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.Media;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -100,6 +102,17 @@ class ViewsJourneyTest {
                             .isEqualTo(true);
                 }
             }
+        }
+    }
+
+    /** Paper is white, also for those who read in the dark. */
+    @Test
+    void inPrintAPageIsReadInTheLight() {
+        try (var context = context(ColorScheme.DARK, 1280)) {
+            var page = context.newPage();
+            page.navigate(theatre().readers() + "/the-tidewater-guide");
+            page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+            isClean(page, "a page in print");
         }
     }
 }
