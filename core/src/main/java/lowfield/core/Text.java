@@ -1,6 +1,8 @@
 package lowfield.core;
 
-/** Texts: what can be kept as one, which is anything without the character NUL, and labels within sentences. */
+import java.util.List;
+
+/** Texts: what can be kept as one, which is anything without the character NUL, and labels and lists within sentences. */
 public final class Text {
     /** The rule, to stand behind "must be" or "has". */
     public static final String RULE = "only characters that are text (no NUL)";
@@ -16,5 +18,13 @@ public final class Text {
         var first = label.split(" ", 2)[0];
         var isName = first.chars().skip(1).anyMatch(Character::isUpperCase);
         return isName || label.isEmpty() ? label : Character.toLowerCase(label.charAt(0)) + label.substring(1);
+    }
+
+    /** "A", "A or B", "A, B or C", with the word between the last two; empty for none. */
+    public static String listed(List<String> names, String word) {
+        var last = names.size() - 1;
+        return last < 1
+                ? String.join("", names)
+                : String.join(", ", names.subList(0, last)) + " " + word + " " + names.get(last);
     }
 }

@@ -2,6 +2,7 @@ package lowfield.core.evidence;
 
 import java.util.List;
 import java.util.Optional;
+import lowfield.core.Text;
 
 /** What readers are told where the author earns a commission at shops that a build is bought from. */
 public final class ShopCommission {
@@ -11,11 +12,6 @@ public final class ShopCommission {
     public static Optional<String> forReaders(List<String> shops) {
         return Optional.of(shops)
                 .filter(s -> !s.isEmpty())
-                .map(s -> "We earn a commission when you buy at %s through our links.".formatted(listed(s)));
-    }
-
-    private static String listed(List<String> names) {
-        var last = names.size() - 1;
-        return last == 0 ? names.get(0) : String.join(", ", names.subList(0, last)) + " or " + names.get(last);
+                .map(s -> "We earn a commission when you buy at %s through our links.".formatted(Text.listed(s, "or")));
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lowfield.core.Text;
 import lowfield.core.fit.FitDrawing;
 import lowfield.core.press.Publication;
 import lowfield.core.press.PublishedAdvice;
@@ -57,8 +58,7 @@ final class More {
         var all = line.anyOf();
         return all.size() < 2
                 ? ""
-                : "Any of these would do: %s or %s. The cheapest in stock counts."
-                        .formatted(String.join(", ", all.subList(0, all.size() - 1)), all.get(all.size() - 1));
+                : "Any of these would do: %s. The cheapest in stock counts.".formatted(Text.listed(all, "or"));
     }
 
     static Rows.Advice advice(PublishedAdvice advice, Wording words) {

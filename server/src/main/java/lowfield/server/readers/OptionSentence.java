@@ -2,6 +2,7 @@ package lowfield.server.readers;
 
 import java.util.ArrayList;
 import java.util.List;
+import lowfield.core.Text;
 import lowfield.core.press.Cell;
 import lowfield.core.press.Publication;
 
@@ -57,10 +58,10 @@ record OptionSentence(String lead, String seller, String link, String rest) {
             all.add("That is " + difference + " in all.");
         }
         if (!worth.gains().isEmpty()) {
-            all.add("You get " + joined(worth.gains()) + ".");
+            all.add("You get " + Text.listed(worth.gains(), "and") + ".");
         }
         if (!worth.losses().isEmpty()) {
-            all.add("You give up something: " + joined(worth.losses()) + ".");
+            all.add("You give up something: " + Text.listed(worth.losses(), "and") + ".");
         }
         option.consequences().forEach(c -> all.add(sentence(c)));
         if (!worth.nextTier().isEmpty()) {
@@ -70,12 +71,6 @@ record OptionSentence(String lead, String seller, String link, String rest) {
             all.add(sentence(option.note()));
         }
         return all;
-    }
-
-    private static String joined(List<String> all) {
-        return all.size() < 2
-                ? String.join("", all)
-                : String.join(", ", all.subList(0, all.size() - 1)) + " and " + all.get(all.size() - 1);
     }
 
     private static String sentence(String words) {

@@ -31,10 +31,8 @@ record Manner(double more, double past, boolean isOfTheOther) {
             "(?<![\\p{L}])(?:was|(?:fell|down|up|went|rose|came|price)(?: [\\p{L}]+)* from|(?:it|this|that|which|kit|card) cost|formerly|used to cost|instead of|been at|been) $");
 
     static Manner of(Passage passage) {
-        return new Manner(
-                more(passage),
-                past(passage),
-                OF_THE_OTHER.matcher(passage.before()).find());
+        var isOfTheOther = OF_THE_OTHER.matcher(passage.before()).find();
+        return new Manner(isOfTheOther ? NEVER : more(passage), past(passage), isOfTheOther);
     }
 
     private static Pattern words(String words) {
@@ -52,9 +50,6 @@ record Manner(double more, double past, boolean isOfTheOther) {
     }
 
     private static double more(Passage passage) {
-        if (OF_THE_OTHER.matcher(passage.before()).find()) {
-            return NEVER;
-        }
         if (MORE_BEHIND.matcher(passage.after()).find()
                 || MORE_BEFORE.matcher(passage.before()).find()) {
             return BESIDE;
