@@ -3,6 +3,7 @@ package lowfield.e2e;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -10,10 +11,14 @@ import java.util.Optional;
 
 /** Headless Chromium from the system's packages, with nothing going out. */
 final class Chromium implements AutoCloseable {
+    /** How long an expectation waits, in ms, before it fails: a busy machine is slow, not wrong. */
+    private static final double PATIENCE = 20_000;
+
     private final Playwright playwright;
     private final Browser browser;
 
     Chromium() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         var path = Optional.ofNullable(System.getenv("LOWFIELD_CHROMIUM")).orElse("/usr/bin/chromium");

@@ -128,6 +128,7 @@ class FirstEditionJourneyTest extends EmptyDesk {
         theatre.market("mood?host=ferrowby.example&path=/p/drumlin-beck-1-tb&mood=DOWN");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Round"))
                 .click();
+        assertThat(button("Refresh all prices")).isVisible();
         page.keyboard().press("r");
         assertThat(page.getByText("the shop answered with status 500")).isVisible();
         theatre.market("reset");
