@@ -13,7 +13,7 @@ import lowfield.core.proofreading.guard.FigureGuard;
  */
 final class GuardMeasure {
     /** How many files of reasons were read while the guard was built. */
-    private static final int READ = 16;
+    private static final int READ = 17;
 
     private static final Pattern PLANTED = Pattern.compile("\\[(t|w|u|rt|rw):([^\\]]*)]");
 
