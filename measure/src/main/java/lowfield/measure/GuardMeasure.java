@@ -1,9 +1,13 @@
 package lowfield.measure;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import lowfield.core.proofreading.Slip;
 import lowfield.core.proofreading.guard.FigureGuard;
 
@@ -13,16 +17,9 @@ import lowfield.core.proofreading.guard.FigureGuard;
  */
 final class GuardMeasure {
     /** How many files of reasons were read while the guard was built. */
-    private static final int READ = 17;
-
-    private static final Pattern PLANTED = Pattern.compile("\\[(t|w|u|rt|rw):([^\\]]*)]");
+    private static final int READ = 19;
 
     private GuardMeasure() {}
-
-    /** A stretch of a text that was planted: true, wrong or about something else; claims of relation begin with "r". */
-    private record Planted(String sort, int start, int end, String written) {}
-
-    private record Sample(String scene, String text, List<Planted> planted) {}
 
     private static final class Score {
         private int wrong;
@@ -59,7 +56,7 @@ final class GuardMeasure {
         var scenes = GuardScenes.read();
         var read = new Score();
         var shown = new ArrayList<String>();
-        IntStream.rangeClosed(1, READ).forEach(i -> score(scenes, "read/" + i + ".txt", read, shown));
+        files().forEach(file -> score(scenes, file, read, shown));
         if (isShown) {
             shown.forEach(System.out::println);
         }
@@ -68,16 +65,35 @@ final class GuardMeasure {
         System.out.println(read.line("") + " " + held.line("held_"));
     }
 
+    private static Stream<String> files() {
+        return IntStream.rangeClosed(1, READ).mapToObj(i -> "read/" + i + ".txt");
+    }
+
+    /** Learns the weights of the clues from the reasons that were read, and writes them where the guard reads them. */
+    static void learn(Path weights) {
+        var scenes = GuardScenes.read();
+        var lessons = new GuardLessons();
+        files().forEach(file -> lessons.add(scenes, file));
+        var learned = new GuardLearner(lessons.all()).learned();
+        try {
+            Files.writeString(weights, learned.text());
+        } catch (IOException unwritable) {
+            throw new UncheckedIOException("The weights cannot be written to " + weights, unwritable);
+        }
+        System.out.printf(
+                "lessons=%d clues=%d%n", lessons.all().size(), learned.byClue().size());
+    }
+
     private static void score(GuardScenes scenes, String file, Score score, List<String> shown) {
-        for (var sample : samples(GuardScenes.text(file), false)) {
+        for (var sample : GuardTexts.of(file, false)) {
             read(scenes, sample, score, shown);
         }
-        for (var clean : samples(GuardScenes.text(file), true)) {
+        for (var clean : GuardTexts.of(file, true)) {
             read(scenes, clean, score, shown);
         }
     }
 
-    private static void read(GuardScenes scenes, Sample sample, Score score, List<String> shown) {
+    private static void read(GuardScenes scenes, GuardTexts.Sample sample, Score score, List<String> shown) {
         var guard = new FigureGuard(scenes.context(sample.scene(), sample.text()));
         var start = System.nanoTime();
         var slips = guard.slips(sample.text());
@@ -114,40 +130,7 @@ final class GuardMeasure {
         }
     }
 
-    private static boolean overlaps(Slip slip, Planted planted) {
+    private static boolean overlaps(Slip slip, GuardTexts.Planted planted) {
         return slip.start() < planted.end() && planted.start() < slip.end();
-    }
-
-    /** @param isClean whether the right words stand in place of the wrong ones */
-    private static List<Sample> samples(String file, boolean isClean) {
-        var all = new ArrayList<Sample>();
-        var scene = "";
-        for (var line : file.lines().toList()) {
-            if (line.startsWith("# ")) {
-                scene = line.substring(2);
-            } else {
-                all.add(sample(scene, line, isClean));
-            }
-        }
-        return all;
-    }
-
-    private static Sample sample(String scene, String line, boolean isClean) {
-        var text = new StringBuilder();
-        var planted = new ArrayList<Planted>();
-        var found = PLANTED.matcher(line);
-        var at = 0;
-        while (found.find()) {
-            text.append(line, at, found.start());
-            var sides = found.group(2).split("=>");
-            var isWrong = found.group(1).endsWith("w");
-            var words = isWrong && isClean ? sides[1] : sides[0];
-            var sort = isWrong && isClean ? found.group(1).replace('w', 't') : found.group(1);
-            planted.add(new Planted(sort, text.length(), text.length() + words.length(), words));
-            text.append(words);
-            at = found.end();
-        }
-        text.append(line.substring(at));
-        return new Sample(scene, text.toString(), List.copyOf(planted));
     }
 }

@@ -1,6 +1,7 @@
 package lowfield.measure;
 
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -14,6 +15,8 @@ import lowfield.database.Access;
 public final class Main {
     private static final int CLIENTS = 32;
     private static final int ROUNDS = 5;
+    private static final Path GUARD_WEIGHTS =
+            Path.of("core/src/main/resources/lowfield/core/proofreading/guard/weights.properties");
 
     private Main() {}
 
@@ -31,7 +34,13 @@ public final class Main {
             }
             case "backup" -> BackupMeasure.run(database());
             case "checks" -> CheckBenchmark.run();
-            case "guard" -> GuardMeasure.run(arguments.length > 1 && arguments[1].equals("shown"));
+            case "guard" -> {
+                if (arguments.length > 1 && arguments[1].equals("learn")) {
+                    GuardMeasure.learn(GUARD_WEIGHTS);
+                } else {
+                    GuardMeasure.run(arguments.length > 1 && arguments[1].equals("shown"));
+                }
+            }
             case "forced" -> ForcedMeasure.run();
             case "read" -> ReadMeasure.run(arguments.length > 1 && arguments[1].equals("held"));
             case "import" -> ImportMeasure.run(Client.signedIn(arguments[1]), database());

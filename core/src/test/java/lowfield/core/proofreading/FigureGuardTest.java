@@ -45,8 +45,11 @@ class FigureGuardTest extends ProofCase {
                 "At its back I count 10 GB. | 10 GB -> 12 GB",
                 "You could go up to the Vane Seven. Its memory is 12 GB. | 12 GB -> 16 GB",
                 "The gap to the Basalt Five is 83.90 EUR. | 83.90 EUR -> 63.90 EUR",
-                "You get 12 GB with the Vane Seven. | 12 GB -> 16 GB",
+                "You get 14 GB with the Vane Seven. | 14 GB -> 16 GB",
                 "Mind the length: it is 314 mm. | 314 mm -> 304 mm",
+                "At 429 EUR it is fair. | 429 EUR -> 412.90 EUR",
+                "It costs 429 EUR. | 429 EUR -> 412.90 EUR",
+                "It has 24 GB of memory. | 24 GB -> 12 GB",
                 "It draws two hundred and forty watts. | two hundred and forty watts -> 220 W",
             })
     void aWrongFigureIsFoundWithTheRightOne(String text, String slip) {
@@ -150,7 +153,6 @@ class FigureGuardTest extends ProofCase {
                 "It costs 402.90 EUR. | true",
                 "The Basalt Five draws 180 W. | true",
                 "The Basalt Five is cheaper. It draws 220 W. | false",
-                "It is 34 mm less. 290 W. | false",
             })
     void whatMayBeMeantOtherwiseIsNotSure(String text, boolean isSure) {
         assertThat(read(text).slips()).allSatisfy(s -> assertThat(s.isSure()).isEqualTo(isSure));

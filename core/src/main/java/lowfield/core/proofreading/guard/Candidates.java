@@ -15,26 +15,18 @@ import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.figures.UnitWords;
 
 /**
- * Everything in the data that a figure may mean, weighed: by the part it would be about, by the words that tell what of that
- * part, and by whether the text speaks of a state, a difference, the past or the whole build.
+ * Everything in the data that a figure may mean, with what is seen around it: of the part it would be about, of the words that
+ * tell what of that part, and of whether the text speaks of a state, a difference, the past or the whole build.
  */
 final class Candidates {
-    /** The build and the last edition are there in any text. */
-    private static final double UNSAID = 1.5;
-
-    private static final double NAMED = 2.5;
-    private static final double OF_THE_BUILD = 1;
-    private static final double BUILD_NAMED = 3;
-    private static final double COMPARED = 2.25;
-    private static final double ONLY_COMPARED = 0.8;
-    private static final double UNNAMED_OTHER = -0.5;
-    private static final double GONE_AND_UNNAMED = -2;
-
     private static final Pattern BUILD = Pattern.compile(
             "(?<![\\p{L}])(?:the (?:whole |entire )?(?:build|machine|total|sum|tier|budget)|the whole|everything(?! else| that)|all of it|altogether)(?![\\p{L}])");
     /** How much room is left, not how much there is. */
     private static final Pattern LEFT_OVER = Pattern.compile(
             "(?<![\\p{L}])(?:of air|in front|left(?! for)|to spare|to leave|remains?|(?:is|are|stays?) free)(?![\\p{L}])");
+
+    private static final Pattern ARTICLE = Pattern.compile("^(?:the|its) ");
+    private static final Pattern NAMES = Pattern.compile(" (?:against|of|from|to) \\p{Lu}.*");
 
     private final ProofContext context;
 
@@ -42,41 +34,53 @@ final class Candidates {
         this.context = context;
     }
 
-    /** @param meant whom the figure is about, by how much speaks for it */
-    List<Candidate> of(Passage passage, Map<Subject, Double> meant) {
-        var manner = Manner.of(passage);
-        var telling = new Telling(passage, labels(passage, meant));
+    List<Candidate> of(Passage passage, Words words, Map<Subject, Link> links, SubjectClues who) {
+        var telling = new Telling(passage, labels(passage, links));
+        var here = new Here(passage, words, telling, who);
         var all = new ArrayList<Candidate>();
-        meant.forEach((subject, who) -> {
-            if (subject.role() == Subject.Role.LAST) {
-                last(passage, subject)
-                        .forEach(f -> all.add(weighed(
-                                telling,
-                                f,
-                                Optional.empty(),
-                                context.choice().map(meant::get).orElse(who),
-                                manner.past())));
-            }
+        links.forEach((subject, link) -> {
+            var ours = context.choice().orElse(subject);
+            last(passage, subject)
+                    .forEach(f -> all.add(here.weighable(f, Optional.empty(), ours, links.getOrDefault(ours, link))));
             var owner = Optional.of(subject).filter(s -> s.role() != Subject.Role.CHOICE);
-            plain(passage, subject, who)
-                    .forEach(f -> all.add(weighed(telling, f, owner, who, plainly(subject, who, manner))));
+            plain(passage, subject, link).forEach(f -> all.add(here.weighable(f, owner, subject, link)));
+            differences(passage, subject).forEach(f -> all.add(here.weighable(f, Optional.empty(), subject, link)));
         });
-        differences(passage, meant)
-                .forEach(d -> all.add(weighed(telling, d.figure(), Optional.empty(), d.who(), manner.more())));
-        var build = isOfBuild(passage) ? BUILD_NAMED : OF_THE_BUILD;
-        matching(passage, context.build())
-                .forEach(f -> all.add(new Candidate(f, Optional.empty(), UNSAID, build + telling.ofBuild(f))));
+        matching(passage, context.build()).forEach(f -> all.add(here.ofBuild(f, isOfBuild(passage))));
         return all;
     }
 
-    private static Candidate weighed(
-            Telling telling, KnownFigure figure, Optional<Subject> owner, double who, double use) {
-        return new Candidate(figure, owner, who, who + use + telling.of(figure));
-    }
+    /** Where a figure stands, for all that it may mean. */
+    private record Here(Passage passage, Words words, Telling telling, SubjectClues who) {
+        Candidate weighable(KnownFigure figure, Optional<Subject> owner, Subject of, Link link) {
+            var use = figure.use();
+            var name = UseClues.name(use);
+            var told = telling.of(figure);
+            var label = bare(figure.label());
+            var clues = new ArrayList<>(List.of(
+                    "told " + told,
+                    name + " told " + told,
+                    name + " " + label,
+                    "label " + label,
+                    "label " + label + " " + of.role()));
+            clues.addAll(UseClues.of(use, figure.dimension(), words));
+            clues.addAll(who.of(of, link, use));
+            return new Candidate(figure, owner, List.copyOf(clues));
+        }
 
-    /** How likely it is that a figure simply is so: of what stood there last time, only where it is named. */
-    private static double plainly(Subject subject, double who, Manner manner) {
-        return subject.role() == Subject.Role.LAST ? who > 2 ? 0 : GONE_AND_UNNAMED : -manner.againstPlain();
+        Candidate ofBuild(KnownFigure figure, boolean isNamed) {
+            var clues = new ArrayList<>(List.of(
+                    "build told " + telling.ofBuild(figure),
+                    "build " + bare(figure.label()),
+                    "build " + (isNamed ? "named" : "not named")));
+            clues.addAll(UseClues.of(KnownFigure.Use.BUILD, figure.dimension(), words));
+            return new Candidate(figure, Optional.empty(), List.copyOf(clues));
+        }
+
+        /** Without the names in it, which are of one guide. */
+        private static String bare(String label) {
+            return NAMES.matcher(ARTICLE.matcher(label).replaceFirst("")).replaceFirst("");
+        }
     }
 
     private static boolean isOfBuild(Passage passage) {
@@ -87,6 +91,9 @@ final class Candidates {
 
     /** What was so last time: of the same part only its price can have been another. */
     private Stream<KnownFigure> last(Passage passage, Subject subject) {
+        if (subject.role() != Subject.Role.LAST) {
+            return Stream.empty();
+        }
         var isChoice = context.choice()
                 .filter(c -> c.part().id().equals(subject.part().id()))
                 .isPresent();
@@ -96,8 +103,8 @@ final class Candidates {
     }
 
     /** What a part has; what the choice has as well is not meant of another slot unless that is named. */
-    private Stream<KnownFigure> plain(Passage passage, Subject subject, double who) {
-        var isHere = subject.role() != Subject.Role.ELSEWHERE || Candidate.isSpokenOf(who);
+    private Stream<KnownFigure> plain(Passage passage, Subject subject, Link link) {
+        var isHere = subject.role() != Subject.Role.ELSEWHERE || link.isSpokenOf();
         return matching(passage, subject.figures()).stream().filter(f -> isHere || !isOfTheChoice(f));
     }
 
@@ -126,29 +133,24 @@ final class Candidates {
     }
 
     /** What of the parts that are spoken of a figure of this dimension can be. */
-    private static List<String> labels(Passage passage, Map<Subject, Double> meant) {
-        return meant.entrySet().stream()
-                .filter(e -> Candidate.isSpokenOf(e.getValue()))
+    private static List<String> labels(Passage passage, Map<Subject, Link> links) {
+        return links.entrySet().stream()
+                .filter(e -> e.getValue().isSpokenOf())
                 .flatMap(e -> matching(passage, e.getKey().figures()).stream())
                 .map(KnownFigure::label)
                 .distinct()
                 .toList();
     }
 
-    /** Between the choice and every other part of the slot, with how much speaks for that one. */
-    private List<Candidate> differences(Passage passage, Map<Subject, Double> meant) {
-        var mine = context.choice().map(c -> matching(passage, c.figures())).orElse(List.of());
-        var named = passage.inSentence().stream()
-                .flatMap(m -> m.subjects().stream())
-                .toList();
-        return context.ofSlot().stream()
-                .filter(o -> o.role() != Subject.Role.CHOICE)
-                .flatMap(o -> {
-                    var who = compared(passage, o, meant.getOrDefault(o, 0.0), named.contains(o));
-                    return mine.stream()
-                            .flatMap(m -> differences(m, o, matching(passage, o.figures())))
-                            .map(f -> new Candidate(f, Optional.empty(), who, who));
-                })
+    /** Between the choice and another part of the slot. */
+    private List<KnownFigure> differences(Passage passage, Subject other) {
+        if (other.role() == Subject.Role.CHOICE || !context.ofSlot().contains(other)) {
+            return List.of();
+        }
+        var theirs = matching(passage, other.figures());
+        return context.choice().stream()
+                .flatMap(c -> matching(passage, c.figures()).stream())
+                .flatMap(m -> differences(m, other, theirs))
                 .toList();
     }
 
@@ -157,14 +159,6 @@ final class Candidates {
                 .filter(f -> f.label().equals(mine.label()))
                 .filter(f -> f.value().compareTo(mine.value()) != 0)
                 .map(f -> difference(mine, f, other));
-    }
-
-    /** What is only compared with counts like what is spoken of, where it is compared. */
-    private static double compared(Passage passage, Subject other, double who, boolean isNamed) {
-        if (other.role() == Subject.Role.LAST) {
-            return Math.max(who, Manner.isOfThePast(passage) ? NAMED : UNSAID);
-        }
-        return Math.max(who < ONLY_COMPARED ? UNNAMED_OTHER : Math.max(COMPARED, who), isNamed ? NAMED : UNNAMED_OTHER);
     }
 
     private KnownFigure difference(KnownFigure mine, KnownFigure other, Subject of) {

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.regex.Pattern;
-import lowfield.core.proofreading.KnownFigure;
 import lowfield.core.proofreading.ProofContext;
 import lowfield.core.proofreading.Reading;
 import lowfield.core.proofreading.Slip;
@@ -17,42 +17,38 @@ import lowfield.core.reason.ReasonBasis;
 
 /**
  * Holds a text against the data of the parts it is about, as a proof-reader would. Names are found first, since they can hold
- * numbers; then what each figure can mean is weighed, and it is a slip where nothing that it can well mean is so. What is about
- * something else, or has no figure on file, is let stand.
+ * numbers; then what each figure can mean is weighed, and it is a slip where it most probably means something that is
+ * otherwise. What is about something else, or has no figure on file, is let stand.
  */
 public final class FigureGuard {
     private static final Pattern ARTICLE = Pattern.compile("^(?:the|its|what) ");
-    /** By how much what a figure says may be less likely meant than something else. */
-    private static final double SLACK = 1.4;
+    /** How probable a slip must be to be marked, and a right figure to be held. */
+    private static final double MARKED = 0.5;
 
-    /** From here on a figure is said of a part so plainly that it is no difference. */
-    private static final double PLAINLY_SAID = 5;
-
-    private static final double SLACK_OF_DIFFERENCES = 3;
-
-    private static final double ENOUGH = 2.5;
-    /** How much must speak for what should be, that a slip is sure. */
-    private static final double SURE = 3.5;
-
-    /** The same where what is written is so of another. */
-    private static final double SURE_OF_ANOTHER = 4.5;
+    /** How probable a slip must be to be sure. */
+    private static final double SURE = 0.85;
 
     private final ProofContext context;
+    private final Weights weights;
     private final Mentions mentions;
     private final FigureFinder figures;
     private final Topic topic;
-    private final Aside aside;
     private final Candidates candidates;
     private final RelationGuard relations;
     private final NameGuard names;
     private final ClaimReader claimReader;
 
     public FigureGuard(ProofContext context) {
+        this(context, Weights.shipped());
+    }
+
+    /** With other weights than those that are shipped, to learn better ones. */
+    public FigureGuard(ProofContext context, Weights weights) {
         this.context = context;
+        this.weights = weights;
         mentions = new Mentions(context);
         figures = FigureFinder.of(context.locale(), context.currency());
         topic = new Topic(context);
-        aside = new Aside(context);
         candidates = new Candidates(context);
         relations = new RelationGuard(context);
         names = new NameGuard(context);
@@ -71,24 +67,12 @@ public final class FigureGuard {
         }
         var stated = TextMask.of(text);
         var named = mentions.in(stated);
-        var bare = TextMask.without(stated, named);
         var slips = new ArrayList<Slip>(names.slips(stated, named));
         var claims = new ArrayList<>(claimReader.prices(stated, named));
-        var before = Spoken.ofNothing();
-        var found = figures.in(bare);
-        for (var sentence : Stretch.sentences(bare)) {
+        each(TextMask.without(stated, named), named, seen -> hold(seen, slips, claims));
+        for (var sentence : Stretch.sentences(stated)) {
             var here = named.stream().filter(m -> sentence.holds(m.start())).toList();
-            var figuresHere =
-                    found.stream().filter(f -> sentence.holds(f.start())).toList();
-            for (var clause : sentence.clauses(bare)) {
-                for (var figure : figuresHere) {
-                    if (clause.holds(figure.start())) {
-                        hold(new Passage(bare, figure, sentence, clause, here, figuresHere), before, slips, claims);
-                    }
-                }
-                slips.addAll(relations.slips(stated, clause, here));
-            }
-            before = before.after(sentence, bare, here, topic);
+            sentence.clauses(stated).forEach(clause -> slips.addAll(relations.slips(stated, clause, here)));
         }
         return new Reading(
                 slips.stream()
@@ -98,75 +82,72 @@ public final class FigureGuard {
                 claims);
     }
 
-    /**
-     * A figure is right where it says something that it can well mean; it is a slip where more speaks for its being about the
-     * data than against it, and something that it can mean is near.
-     */
-    private void hold(Passage passage, Spoken spoken, List<Slip> slips, List<ReasonBasis.Claim> claims) {
-        var figure = passage.figure();
-        var meant = candidates.of(passage, topic.of(passage, spoken));
-        var best = meant.stream().mapToDouble(Candidate::weight).max();
-        if (best.isEmpty()) {
-            return;
-        }
-        var right = meant.stream()
-                .filter(c -> figure.holds(c.figure().value()))
-                .max(Comparator.comparingDouble(Candidate::weight));
-        var beside =
-                aside.weight(passage) + (right.filter(Candidate::isSpokenOf).isPresent() ? 1 : 0);
-        if (right.filter(c -> c.weight() >= best.getAsDouble() - slack(passage, c, best.getAsDouble()))
-                .isPresent()) {
-            if (beside < right.get().weight()) {
-                claims.add(ClaimReader.right(passage, right.get().figure()));
+    /** Every figure of a text with what it may mean. */
+    public List<Lesson> lessons(String text) {
+        var stated = TextMask.of(text);
+        var named = mentions.in(stated);
+        var all = new ArrayList<Lesson>();
+        each(TextMask.without(stated, named), named, seen -> all.add(lesson(seen)));
+        return all;
+    }
+
+    /** A figure with what it may mean. */
+    private record Seen(Passage passage, List<Candidate> candidates, List<String> aside) {}
+
+    private static Lesson lesson(Seen seen) {
+        var figure = seen.passage().figure();
+        return new Lesson(
+                figure.start(),
+                figure.end(),
+                seen.candidates().stream()
+                        .map(c -> new Lesson.Sense(figure.holds(c.figure().value()), c.clues()))
+                        .toList(),
+                seen.aside());
+    }
+
+    private void each(String bare, List<Mention> named, Consumer<Seen> each) {
+        var before = Spoken.ofNothing();
+        var found = figures.in(bare);
+        var parts = new NamedParts(named);
+        for (var sentence : Stretch.sentences(bare)) {
+            var here = named.stream().filter(m -> sentence.holds(m.start())).toList();
+            var figuresHere =
+                    found.stream().filter(f -> sentence.holds(f.start())).toList();
+            for (var clause : sentence.clauses(bare)) {
+                for (var figure : figuresHere) {
+                    if (clause.holds(figure.start())) {
+                        each.accept(
+                                seen(new Passage(bare, figure, sentence, clause, here, figuresHere), before, parts));
+                    }
+                }
             }
-            return;
+            before = before.after(sentence, bare, here, topic);
         }
-        var likeliest = meant.stream()
-                .filter(Candidate::isSpokenOf)
-                .max(Comparator.comparingDouble(c -> c.weight() + nearness(c.figure(), figure)))
-                .filter(c -> !figure.holds(c.figure().value()))
-                .filter(c -> c.weight() + nearness(c.figure(), figure) - beside >= ENOUGH);
-        likeliest
-                .map(c -> told(
-                        passage,
-                        c,
-                        isSure(passage, c, right.filter(Candidate::isHintedAt).isPresent(), beside)))
-                .ifPresent(slips::add);
     }
 
-    /** A difference from what is spoken of is hardly met by chance. */
-    private static double slack(Passage passage, Candidate candidate, double best) {
-        return best <= PLAINLY_SAID
-                        && candidate.isDifference()
-                        && (Manner.of(passage).isPlainlyMore()
-                                || candidate.isSpokenOf() && Manner.isOfDifferences(passage))
-                ? SLACK_OF_DIFFERENCES
-                : SLACK;
+    private Seen seen(Passage passage, Spoken spoken, NamedParts named) {
+        var words = Words.of(passage);
+        var who = new SubjectClues(passage, spoken, named);
+        return new Seen(
+                passage, candidates.of(passage, words, topic.of(passage, spoken), who), AsideClues.of(passage, words));
     }
 
-    /** A slip of the pen is near what was meant; what is far from it is about something else. */
-    private static double nearness(KnownFigure meant, WrittenFigure written) {
-        if (written.dimension() == Dimension.COUNT) {
-            return written.middle().subtract(meant.value()).abs().doubleValue() <= 3 ? 0.5 : -1;
+    /** A figure is a slip where it most probably means something that is otherwise; it is a claim where what it means is so. */
+    private void hold(Seen seen, List<Slip> slips, List<ReasonBasis.Claim> claims) {
+        var figure = seen.passage().figure();
+        var meanings = new Meanings(weights, figure, seen.candidates(), seen.aside());
+        if (meanings.slip() >= MARKED) {
+            meanings.likeliestOtherwise()
+                    .map(c -> told(figure, c, meanings.slip() >= SURE))
+                    .ifPresent(slips::add);
+        } else if (meanings.right() >= MARKED) {
+            meanings.likeliestRight()
+                    .map(c -> ClaimReader.right(seen.passage(), c.figure()))
+                    .ifPresent(claims::add);
         }
-        var apart = Math.abs(
-                Math.log((meant.value().doubleValue() + 1) / (written.middle().doubleValue() + 1)));
-        return apart < 0.12 ? 1 : apart < 0.45 ? 0.5 : apart < 0.75 ? -0.25 : apart < 1.5 ? -2 : -4;
     }
 
-    /**
-     * Whether nothing else can be meant: nothing in the data is so and much speaks for what should be; or what is so is not
-     * that of the part that is named right there.
-     */
-    private static boolean isSure(Passage passage, Candidate likeliest, boolean isSomethingSo, double beside) {
-        if (!isSomethingSo) {
-            return likeliest.weight() - beside >= SURE;
-        }
-        return beside == 0 && likeliest.weight() >= SURE_OF_ANOTHER && passage.isOfNamed();
-    }
-
-    private static Slip told(Passage passage, Candidate likeliest, boolean isSure) {
-        var figure = passage.figure();
+    private static Slip told(WrittenFigure figure, Candidate likeliest, boolean isSure) {
         var right = likeliest.figure();
         return new Slip(
                 figure.start(),

@@ -9,12 +9,6 @@ import lowfield.core.proofreading.figures.TellingWords;
 
 /** What the words around a figure tell of which figure it is: right beside it, in its phrase, in its clause. */
 final class Telling {
-    private static final double BESIDE = 2.5;
-    private static final double IN_PHRASE = 2;
-    private static final double ALSO = 1.5;
-    private static final double IN_CLAUSE = 0.5;
-    private static final double OTHERWISE = -2;
-    private static final double WITHOUT_WORDS = -1.5;
 
     /** "750 W leave room": that is not the room. */
     private static final Pattern LEAVES =
@@ -24,8 +18,6 @@ final class Telling {
 
     /** "A peak of 412 W": told as plainly as can be. */
     private static final Pattern OF = Pattern.compile("([\\p{L}]+) of (?:about |up to |only )?$");
-
-    private static final double JUST_BEFORE = 1;
 
     private final String justBefore;
     private final boolean isWhatLeaves;
@@ -47,44 +39,44 @@ final class Telling {
         toldInPhrase = labels.stream().filter(l -> TellingWords.tell(l, phrase)).toList();
     }
 
-    /** How much the words speak for a figure; below zero where they tell of another of its dimension. */
-    double of(KnownFigure figure) {
-        var label = figure.label();
-        if (figure.dimension() == Dimension.COUNT) {
-            return IN_PHRASE;
-        }
+    /** How plainly the words tell of a figure. */
+    String of(KnownFigure figure) {
+        return figure.dimension() == Dimension.COUNT ? "counted" : told(figure.label());
+    }
+
+    private String told(String label) {
         if (TellingWords.tell(label, beside)) {
             return besides(label);
         }
         Predicate<String> isOther = l -> !l.equals(label);
         var isOtherBeside = toldBeside.stream().anyMatch(isOther);
         if (TellingWords.tell(label, phrase)) {
-            return isOtherBeside ? ALSO : IN_PHRASE;
+            return isOtherBeside ? "in the phrase of another" : "in its phrase";
         }
         if (isOtherBeside || toldInPhrase.stream().anyMatch(isOther)) {
-            return OTHERWISE;
+            return "otherwise";
         }
         if (TellingWords.tell(label, clause)) {
-            return IN_CLAUSE;
+            return "in its clause";
         }
-        return TellingWords.isSeldomMeant(label) ? WITHOUT_WORDS : 0;
+        return TellingWords.isSeldomMeant(label) ? "not, as it should be" : "not";
     }
 
     /** The same for a figure of the whole build. */
-    double ofBuild(KnownFigure figure) {
+    String ofBuild(KnownFigure figure) {
         if (isWhatLeaves && LEFT.matcher(figure.label()).find()) {
-            return OTHERWISE;
+            return "otherwise";
         }
         if (TellingWords.tell(figure.label(), beside)) {
             return besides(figure.label());
         }
         if (TellingWords.tell(figure.label(), phrase)) {
-            return IN_PHRASE;
+            return "in its phrase";
         }
-        return figure.dimension() == Dimension.PERCENT && TellingWords.tell(figure.label(), clause) ? IN_CLAUSE : 0;
+        return TellingWords.tell(figure.label(), clause) ? "in its clause" : "not";
     }
 
-    private double besides(String label) {
-        return BESIDE + (!justBefore.isEmpty() && label.contains(justBefore) ? JUST_BEFORE : 0);
+    private String besides(String label) {
+        return !justBefore.isEmpty() && label.contains(justBefore) ? "just before" : "beside";
     }
 }

@@ -10,18 +10,10 @@ import lowfield.core.proofreading.Subject;
 import lowfield.core.proofreading.figures.Stretch;
 
 /**
- * Whom a figure is about: how much speaks for each part. Names before the figure count most, then what a pronoun stands for,
+ * Whom a figure is about: how closely the text ties it to each part. Names before the figure count most, then what a pronoun stands for,
  * then what was spoken of last; where a text says nothing, it is about the choice.
  */
 final class Topic {
-    private static final double NAMED = 3;
-    private static final double UNNAMED = 2.75;
-    private static final double ALSO = 2;
-    private static final double HARDLY = 1;
-    private static final double ONLY_COMPARED = 0.8;
-    private static final double ELSEWHERE = 0.3;
-    private static final double KIND_NAMED = 1;
-    private static final double NOT_SPOKEN_OF = 0.3;
     private static final int NEAR = 34;
 
     private static final Pattern OURS = Pattern.compile(
@@ -58,10 +50,10 @@ final class Topic {
         return others.lead(sentence, text);
     }
 
-    /** What speaks for each part; a part that is not in it is not meant. */
-    Map<Subject, Double> of(Passage passage, Spoken spoken) {
+    /** How closely each part is tied to a figure. */
+    Map<Subject, Link> of(Passage passage, Spoken spoken) {
         var meant = new Meant();
-        context.subjects().forEach(s -> meant.add(s, s.role() == Subject.Role.ELSEWHERE ? ELSEWHERE : NOT_SPOKEN_OF));
+        context.subjects().forEach(s -> meant.add(s, Link.NONE));
         var before = passage.lastBefore(passage.inClause());
         var from = before.or(() -> passage.lastBefore(passage.inSentence()))
                 .map(Mention::end)
@@ -74,35 +66,35 @@ final class Topic {
             unnamed(meant, passage, spoken);
         }
         if (OURS.matcher(passage.sentenceWords()).find()) {
-            meant.add(context.choice(), ALSO);
+            meant.add(context.choice(), Link.POSSIBLE);
         }
-        others.meant(passage, before.isPresent(), from).forEach(s -> meant.add(s, ALSO));
-        others.compared(passage).forEach(s -> meant.add(s, ALSO));
+        others.meant(passage, before.isPresent(), from).forEach(s -> meant.add(s, Link.POSSIBLE));
+        others.compared(passage).forEach(s -> meant.add(s, Link.POSSIBLE));
         if (VERSUS_BEHIND.matcher(passage.after()).find()) {
-            meant.add(context.choice(), ALSO);
+            meant.add(context.choice(), Link.POSSIBLE);
         }
         if (VERSUS.matcher(passage.before()).find()) {
             versus(meant, passage, spoken);
         }
-        kinds(passage).forEach(m -> meant.add(m, KIND_NAMED));
-        spoken.inPassing().forEach(m -> meant.add(m, KIND_NAMED));
-        return meant.weights();
+        kinds(passage).forEach(m -> meant.add(m, Link.FAINT));
+        spoken.inPassing().forEach(m -> meant.add(m, Link.FAINT));
+        return meant.links();
     }
 
     /** "6 GB against 8 GB": the second is the other's. */
     private void versus(Meant meant, Passage passage, Spoken spoken) {
-        meant.add(context.choice(), ALSO);
-        passage.inSentence().forEach(m -> meant.add(m, ALSO));
-        spoken.mention().ifPresent(m -> meant.add(m, ALSO));
+        meant.add(context.choice(), Link.POSSIBLE);
+        passage.inSentence().forEach(m -> meant.add(m, Link.POSSIBLE));
+        spoken.mention().ifPresent(m -> meant.add(m, Link.POSSIBLE));
     }
 
     private void ours(Meant meant, Passage passage, Optional<Mention> before, Spoken spoken) {
-        meant.add(context.choice(), NAMED);
-        spoken.mention().ifPresent(m -> meant.add(m, HARDLY));
-        before.ifPresent(m -> meant.add(m, ALSO));
-        before.or(() -> passage.lastBefore(passage.inSentence())).ifPresent(m -> meant.add(m, HARDLY));
-        kinds(passage).forEach(m -> meant.add(m, ALSO));
-        spoken.inPassing().forEach(m -> meant.add(m, ALSO));
+        meant.add(context.choice(), Link.NAMED);
+        spoken.mention().ifPresent(m -> meant.add(m, Link.FAINT));
+        before.ifPresent(m -> meant.add(m, Link.POSSIBLE));
+        before.or(() -> passage.lastBefore(passage.inSentence())).ifPresent(m -> meant.add(m, Link.FAINT));
+        kinds(passage).forEach(m -> meant.add(m, Link.POSSIBLE));
+        spoken.inPassing().forEach(m -> meant.add(m, Link.POSSIBLE));
     }
 
     private static List<Mention> kinds(Passage passage) {
@@ -119,12 +111,12 @@ final class Topic {
 
     private void named(Meant meant, Passage passage, Mention nearest, Spoken spoken) {
         if (isCompared(passage, nearest)) {
-            meant.add(nearest, passage.isInPhrase(nearest) ? ALSO : ONLY_COMPARED);
+            meant.add(nearest, passage.isInPhrase(nearest) ? Link.POSSIBLE : Link.COMPARED);
             var main = main(passage, nearest);
             if (main.isPresent()) {
-                meant.add(main.get(), NAMED);
+                meant.add(main.get(), Link.NAMED);
             } else if (OURS.matcher(passage.clauseWords()).find()) {
-                meant.add(context.choice(), NAMED);
+                meant.add(context.choice(), Link.NAMED);
             } else {
                 unnamed(meant, passage, spoken);
             }
@@ -132,14 +124,14 @@ final class Topic {
         }
         var isElsewhere = nearest.sort() == Mention.Sort.THE_KIND
                 && nearest.subjects().stream().allMatch(s -> s.role() == Subject.Role.ELSEWHERE);
-        meant.add(nearest, isElsewhere || isOblique(passage, nearest) ? UNNAMED : NAMED);
+        meant.add(nearest, isElsewhere || isOblique(passage, nearest) ? Link.LIKELY : Link.NAMED);
         if (nearest.sort() == Mention.Sort.THE_KIND && !isElsewhere) {
-            other(passage, spoken).ifPresent(m -> meant.add(m, UNNAMED));
+            other(passage, spoken).ifPresent(m -> meant.add(m, Link.LIKELY));
         }
         if (isElsewhere || isOblique(passage, nearest) || isSpokenOf(nearest)) {
-            meant.add(context.choice(), ALSO);
-            main(passage, nearest).ifPresent(m -> meant.add(m, ALSO));
-            spoken.mention().ifPresent(m -> meant.add(m, HARDLY));
+            meant.add(context.choice(), Link.POSSIBLE);
+            main(passage, nearest).ifPresent(m -> meant.add(m, Link.POSSIBLE));
+            spoken.mention().ifPresent(m -> meant.add(m, Link.FAINT));
         }
     }
 
@@ -154,8 +146,8 @@ final class Topic {
     private void unnamed(Meant meant, Passage passage, Spoken spoken) {
         var wished = wished(passage);
         if (wished.isPresent()) {
-            meant.add(wished.get(), NAMED);
-            meant.add(context.choice(), HARDLY);
+            meant.add(wished.get(), Link.NAMED);
+            meant.add(context.choice(), Link.FAINT);
             return;
         }
         var after = passage.firstAfter(passage.inSentence());
@@ -163,12 +155,12 @@ final class Topic {
                 && BELONGS.matcher(passage.text().substring(passage.figure().end(), m.start()))
                         .find());
         if (belonging.isPresent()) {
-            meant.add(belonging.get(), NAMED);
+            meant.add(belonging.get(), Link.NAMED);
             var isFor = passage.after().startsWith(" for ");
-            meant.add(context.choice(), isSpokenOf(belonging.get()) ? UNNAMED : isFor ? ALSO : HARDLY);
+            meant.add(context.choice(), isSpokenOf(belonging.get()) ? Link.LIKELY : isFor ? Link.POSSIBLE : Link.FAINT);
             return;
         }
-        after.filter(m -> !isCompared(passage, m)).ifPresent(m -> meant.add(m, ALSO));
+        after.filter(m -> !isCompared(passage, m)).ifPresent(m -> meant.add(m, Link.POSSIBLE));
         var isPronoun = PRONOUN.matcher(passage.before()).find();
         var nearest = passage.lastBefore(passage.inSentence());
         var inSentence = WHICH.matcher(passage.sinceLast(nearest)).find()
@@ -179,12 +171,12 @@ final class Topic {
                         .toList());
         if (inSentence.isPresent()) {
             var isLead = isPronoun || Spoken.isLead(inSentence.get(), passage.sentence(), passage.text());
-            meant.add(inSentence.get(), isLead ? NAMED : UNNAMED);
-            meant.add(context.choice(), isLead ? HARDLY : ALSO);
+            meant.add(inSentence.get(), isLead ? Link.NAMED : Link.LIKELY);
+            meant.add(context.choice(), isLead ? Link.FAINT : Link.POSSIBLE);
         } else if (spoken.mention().isPresent()) {
             before(meant, spoken, isPronoun, THAT.matcher(passage.before()).find());
         } else {
-            meant.add(context.choice(), UNNAMED);
+            meant.add(context.choice(), Link.LIKELY);
         }
     }
 
@@ -206,8 +198,8 @@ final class Topic {
         var mention = spoken.mention().get();
         var isElsewhere = mention.subjects().stream().allMatch(s -> s.role() == Subject.Role.ELSEWHERE);
         var isFaint = !isPronoun && (spoken.isCompared() || isElsewhere);
-        meant.add(mention, isLead ? NAMED : isFaint ? ONLY_COMPARED : ALSO);
-        meant.add(context.choice(), isLead ? isElsewhere ? ALSO : HARDLY : UNNAMED);
+        meant.add(mention, isLead ? Link.NAMED : isFaint ? Link.COMPARED : Link.POSSIBLE);
+        meant.add(context.choice(), isLead ? isElsewhere ? Link.POSSIBLE : Link.FAINT : Link.LIKELY);
     }
 
     /** Whether the choice has figures about what a mention of another slot names: a case about the card, a card about the PSU. */

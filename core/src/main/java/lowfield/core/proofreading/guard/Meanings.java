@@ -1,0 +1,80 @@
+package lowfield.core.proofreading.guard;
+
+import static lowfield.core.proofreading.KnownFigure.Use.BEFORE;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import lowfield.core.proofreading.figures.WrittenFigure;
+
+/**
+ * How probable it is what a figure means: each thing in the data by its clues and by how likely it would be written so, and,
+ * beside them all, something that we hold no data of. A log-linear model (a conditional one, as Berger, Della Pietra and Della
+ * Pietra describe in "A Maximum Entropy Approach to Natural Language Processing", 1996), with a slip of the pen as its noise.
+ */
+final class Meanings {
+    private final WrittenFigure figure;
+    private final List<Candidate> candidates;
+    /** The last is of what we hold no data of. */
+    private final double[] shares;
+
+    Meanings(Weights weights, WrittenFigure figure, List<Candidate> candidates, List<String> aside) {
+        this.figure = figure;
+        this.candidates = candidates;
+        shares = new double[candidates.size() + 1];
+        var wasSo =
+                candidates.stream().map(Candidate::figure).anyMatch(f -> f.use() == BEFORE && figure.holds(f.value()));
+        for (var i = 0; i < candidates.size(); i++) {
+            var candidate = candidates.get(i);
+            var isOfLastTime = wasSo && candidate.owner().isEmpty();
+            shares[i] = weights.of(candidate.clues()) + Likelihood.of(figure, candidate.figure(), isOfLastTime);
+        }
+        shares[candidates.size()] = weights.of(aside) + Likelihood.OF_ASIDE;
+        normalise();
+    }
+
+    private void normalise() {
+        var most = IntStream.range(0, shares.length)
+                .mapToDouble(i -> shares[i])
+                .max()
+                .orElse(0);
+        var sum = 0.0;
+        for (var i = 0; i < shares.length; i++) {
+            shares[i] = Math.exp(shares[i] - most);
+            sum += shares[i];
+        }
+        for (var i = 0; i < shares.length; i++) {
+            shares[i] /= sum;
+        }
+    }
+
+    /** How probable it is that something is meant that is otherwise, from 0 to 1. */
+    double slip() {
+        return of(false).mapToDouble(i -> shares[i]).sum();
+    }
+
+    /** How probable it is that something is meant that is so, from 0 to 1. */
+    double right() {
+        return of(true).mapToDouble(i -> shares[i]).sum();
+    }
+
+    /** What is so and most probably meant; absent where nothing is so. */
+    Optional<Candidate> likeliestRight() {
+        return likeliest(true);
+    }
+
+    /** What is otherwise and most probably meant. */
+    Optional<Candidate> likeliestOtherwise() {
+        return likeliest(false);
+    }
+
+    private Optional<Candidate> likeliest(boolean isSo) {
+        return of(isSo).boxed().max(Comparator.comparingDouble(i -> shares[i])).map(candidates::get);
+    }
+
+    private IntStream of(boolean isSo) {
+        return IntStream.range(0, candidates.size())
+                .filter(i -> figure.holds(candidates.get(i).figure().value()) == isSo);
+    }
+}
