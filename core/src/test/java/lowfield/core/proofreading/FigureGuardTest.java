@@ -179,6 +179,14 @@ class FigureGuardTest extends ProofCase {
     }
 
     @Test
+    void aDifferenceFromLastTimeIsToldAsOne() {
+        assertThat(read("It is 12.10 EUR cheaper than last month.").slips())
+                .singleElement()
+                .satisfies(s -> assertThat(s.sentence())
+                        .isEqualTo("12.10 EUR: the price against the last edition is 16.10 EUR."));
+    }
+
+    @Test
     void namesOnFileAndHeadingsAreNoSlips() {
         assertThat(slips("The Mica Six beats the Vane Seven. Mica Cards are quiet."))
                 .isEmpty();

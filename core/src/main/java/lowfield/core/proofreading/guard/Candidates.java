@@ -26,7 +26,7 @@ final class Candidates {
             "(?<![\\p{L}])(?:of air|in front|left(?! for)|to spare|to leave|remains?|(?:is|are|stays?) free)(?![\\p{L}])");
 
     private static final Pattern ARTICLE = Pattern.compile("^(?:the|its) ");
-    private static final Pattern NAMES = Pattern.compile(" (?:against|of|from|to) \\p{Lu}.*");
+    private static final Pattern NAMES = Pattern.compile(" (?:against|(?:of|from|to) (?=\\p{Lu})).*");
 
     private final ProofContext context;
 
@@ -46,7 +46,7 @@ final class Candidates {
             plain(passage, subject, link).forEach(f -> all.add(here.weighable(f, owner, subject, link)));
             differences(passage, subject).forEach(f -> all.add(here.weighable(f, Optional.empty(), subject, link)));
         });
-        matching(passage, context.build()).forEach(f -> all.add(here.ofBuild(f, isOfBuild(passage))));
+        matching(passage, context.build()).forEach(f -> all.add(here.ofBuild(f, calledBuild(passage))));
         return all;
     }
 
@@ -62,17 +62,16 @@ final class Candidates {
                     name + " told " + told,
                     name + " " + label,
                     "label " + label,
+                    name + " " + link + " told " + told,
                     "label " + label + " " + of.role()));
             clues.addAll(UseClues.of(use, figure.dimension(), words));
             clues.addAll(who.of(of, link, use));
             return new Candidate(figure, owner, List.copyOf(clues));
         }
 
-        Candidate ofBuild(KnownFigure figure, boolean isNamed) {
+        Candidate ofBuild(KnownFigure figure, String called) {
             var clues = new ArrayList<>(List.of(
-                    "build told " + telling.ofBuild(figure),
-                    "build " + bare(figure.label()),
-                    "build " + (isNamed ? "named" : "not named")));
+                    "build told " + telling.ofBuild(figure), "build " + bare(figure.label()), "build " + called));
             clues.addAll(UseClues.of(KnownFigure.Use.BUILD, figure.dimension(), words));
             return new Candidate(figure, Optional.empty(), List.copyOf(clues));
         }
@@ -83,10 +82,20 @@ final class Candidates {
         }
     }
 
-    private static boolean isOfBuild(Passage passage) {
+    /** How the text calls the whole build before the figure: "Mate costs" is of Mate's build. */
+    private static String calledBuild(Passage passage) {
         var isLeftOver = passage.figure().dimension() == Dimension.LENGTH
                 && LEFT_OVER.matcher(passage.phrase()).find();
-        return isLeftOver || BUILD.matcher(passage.before()).find();
+        if (isLeftOver || BUILD.matcher(passage.before()).find()) {
+            return "named";
+        }
+        return passage.lastBefore(passage.inClause())
+                .filter(m -> m.sort() == Mention.Sort.TIER
+                        && m.subjects().stream().anyMatch(s -> s.role() == Subject.Role.CHOICE))
+                .map(m -> Standing.isOblique(passage.text(), passage.clause().start(), m)
+                        ? "tier named aside"
+                        : "tier named")
+                .orElse("not named");
     }
 
     /** What was so last time: of the same part only its price can have been another. */
@@ -94,11 +103,8 @@ final class Candidates {
         if (subject.role() != Subject.Role.LAST) {
             return Stream.empty();
         }
-        var isChoice = context.choice()
-                .filter(c -> c.part().id().equals(subject.part().id()))
-                .isPresent();
         return matching(passage, subject.figures()).stream()
-                .filter(f -> f.dimension() == Dimension.MONEY || !isChoice)
+                .filter(f -> f.dimension() == Dimension.MONEY || !isOfLastTime(subject))
                 .map(Candidates::before);
     }
 
@@ -161,6 +167,13 @@ final class Candidates {
                 .map(f -> difference(mine, f, other));
     }
 
+    private boolean isOfLastTime(Subject other) {
+        return other.role() == Subject.Role.LAST
+                && context.choice()
+                        .filter(c -> c.part().id().equals(other.part().id()))
+                        .isPresent();
+    }
+
     private KnownFigure difference(KnownFigure mine, KnownFigure other, Subject of) {
         var by = mine.value().subtract(other.value()).abs();
         var said = mine.dimension() == Dimension.MONEY
@@ -169,7 +182,7 @@ final class Candidates {
         return new KnownFigure(
                 mine.dimension(),
                 by,
-                mine.label() + " against " + of.name(),
+                mine.label() + " against " + (isOfLastTime(of) ? "the last edition" : of.name()),
                 said,
                 KnownFigure.Use.DIFFERENCE,
                 Optional.empty());
