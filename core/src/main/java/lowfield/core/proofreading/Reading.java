@@ -1,6 +1,8 @@
 package lowfield.core.proofreading;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import lowfield.core.reason.ReasonBasis;
 
 /**
@@ -8,11 +10,13 @@ import lowfield.core.reason.ReasonBasis;
  *
  * @param slips what it says otherwise, in its order
  * @param claims what it says rightly, and how the prices that it compares stand
+ * @param today what its figures can mean, as claims are about it, and what the data says of it today
  */
-public record Reading(List<Slip> slips, List<ReasonBasis.Claim> claims) {
+public record Reading(List<Slip> slips, List<ReasonBasis.Claim> claims, Map<String, String> today) {
     public Reading {
         slips = List.copyOf(slips);
         claims = List.copyOf(claims);
+        today = Map.copyOf(today);
     }
 
     /** How a comparison stands while a price of it is missing; nothing can rely on that. */
@@ -24,7 +28,12 @@ public record Reading(List<Slip> slips, List<ReasonBasis.Claim> claims) {
     }
 
     public static Reading nothing() {
-        return new Reading(List.of(), List.of());
+        return new Reading(List.of(), List.of(), Map.of());
+    }
+
+    /** What the data says today of what a claim is about; absent where nothing is on file. */
+    public Optional<String> today(String about) {
+        return Optional.ofNullable(today.get(about));
     }
 
     /** Without the slips that the author meant as they stand, as {@link Slip#key} has them. */
@@ -32,6 +41,6 @@ public record Reading(List<Slip> slips, List<ReasonBasis.Claim> claims) {
         return meant.isEmpty()
                 ? this
                 : new Reading(
-                        slips.stream().filter(s -> !meant.contains(s.key())).toList(), claims);
+                        slips.stream().filter(s -> !meant.contains(s.key())).toList(), claims, today);
     }
 }

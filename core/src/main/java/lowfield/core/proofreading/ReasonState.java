@@ -41,17 +41,21 @@ public record ReasonState(List<Slip> slips, List<BasisChange> changes, Optional<
 
     private static Optional<BasisChange> change(Claim was, ReasonBasis basis, Reading now) {
         var is = find(now.claims(), was.key());
-        if (is.filter(c -> c.value().equals(was.value())).isPresent()) {
-            return Optional.empty();
-        }
         var slip = now.slips().stream()
                 .filter(s -> was.key().equals(Reading.key(s.start())))
                 .findFirst();
-        if (slip.filter(s -> basis.meant().contains(s.key())).isPresent()) {
+        if (is.filter(c -> isSame(c, was)).isPresent()
+                || slip.filter(s -> basis.meant().contains(s.key())).isPresent()) {
             return Optional.empty();
         }
-        var said = is.map(Claim::said).or(() -> slip.flatMap(Slip::right)).orElse("no longer on file");
-        return Optional.of(new BasisChange(was.about(), was.said(), said));
+        var said = now.today(was.about()).or(() -> is.map(Claim::said)).orElse("no longer so");
+        return Optional.of(new BasisChange(was.about(), was.said(), said))
+                .filter(c -> !c.was().equals(c.now()));
+    }
+
+    /** Whether it stands as it stood; what a figure says rightly must still be said of the same thing. */
+    private static boolean isSame(Claim is, Claim was) {
+        return is.value().equals(was.value()) && (!was.isFigure() || is.about().equals(was.about()));
     }
 
     /** How the choice's price moved by more than a tenth since; absent where it did not, or was or is not known. */

@@ -22,6 +22,13 @@ public record ReasonBasis(List<Claim> claims, List<String> meant) {
         /** The price of the choice, which may move without making the reason stale. */
         public static final String OWN_PRICE = "price";
 
+        /** How a figure stood that was written rightly. */
+        public static final String HELD = "held";
+
+        public boolean isFigure() {
+            return value.equals(HELD);
+        }
+
         public boolean isOwnPrice() {
             return key.equals(OWN_PRICE);
         }

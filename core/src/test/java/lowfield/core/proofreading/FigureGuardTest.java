@@ -9,6 +9,7 @@ import java.util.Map;
 import lowfield.core.part.Kind;
 import lowfield.core.proofreading.guard.FigureGuard;
 import lowfield.core.proofreading.names.NameIndex;
+import lowfield.core.reason.ReasonBasis;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -176,6 +177,25 @@ class FigureGuardTest extends ProofCase {
                 .singleElement()
                 .satisfies(s ->
                         assertThat(s.sentence()).isEqualTo("185 W: the board power of Hartle Basalt Five is 175 W."));
+    }
+
+    /** What a reason relies on is told by whose it is and of when, so that it can be asked for again. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "It costs 412.90 EUR. | price",
+                "The Basalt Five costs 349 EUR. | price of Hartle Basalt Five",
+                "It was 429 EUR in the last edition. | price in the last edition",
+                "The Basalt Five is 63.90 EUR cheaper. | price against Hartle Basalt Five",
+            })
+    void whatIsSaidRightlyIsToldByWhatItIs(String text, String about) {
+        var reading = read(text);
+        assertThat(reading.claims())
+                .filteredOn(ReasonBasis.Claim::isFigure)
+                .extracting(ReasonBasis.Claim::about)
+                .containsExactly(about);
+        assertThat(reading.today(about)).isPresent();
     }
 
     @Test

@@ -8,6 +8,8 @@ import lowfield.core.money.Money;
 import lowfield.core.proofreading.guard.FigureGuard;
 import lowfield.core.reason.ReasonBasis;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** When a reason is no longer what was confirmed. */
 class ReasonStateTest extends ProofCase {
@@ -45,6 +47,24 @@ class ReasonStateTest extends ProofCase {
         assertThat(changes("At 290.30 EUR it is fair.", 29_030, 31_210))
                 .containsExactly("Price: was 290.30 EUR; now 312.10 EUR.");
         assertThat(changes("At about 290 EUR it is fair.", 29_030, 29_010)).isEmpty();
+    }
+
+    /** However far the price has moved, what it is now stands beside what it was. */
+    @ParameterizedTest
+    @ValueSource(longs = {5_030, 15_000, 24_900, 36_100, 48_990, 90_000, 300_000})
+    void whatTheFigureIsNowIsTold(long is) {
+        var now = new Money(is, EURO).toString();
+        assertThat(changes("At 290.30 EUR it is fair.", 29_030, is))
+                .containsExactly("Price: was 290.30 EUR; now " + now + ".");
+        assertThat(changes("Some ask whether 290.30 EUR are not too much.", 29_030, is))
+                .containsExactly("Price: was 290.30 EUR; now " + now + ".");
+    }
+
+    /** The price of last time is what was meant, even if another part costs just that now. */
+    @Test
+    void whatIsSoOfAnotherNowHoldsNoMore() {
+        assertThat(changes("At 349.00 EUR it is fair.", 34_900, 36_900))
+                .containsExactly("Price: was 349.00 EUR; now 369.00 EUR.");
     }
 
     @Test

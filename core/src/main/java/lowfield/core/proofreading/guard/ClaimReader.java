@@ -10,6 +10,7 @@ import lowfield.core.proofreading.Reading;
 import lowfield.core.proofreading.Subject;
 import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.figures.Stretch;
+import lowfield.core.proofreading.figures.WrittenFigure;
 import lowfield.core.reason.ReasonBasis;
 
 /** Reads what a text relies on: the figures it says rightly, and how the price stands against each part it is compared with. */
@@ -23,8 +24,12 @@ final class ClaimReader {
         this.context = context;
     }
 
-    static ReasonBasis.Claim right(Passage passage, KnownFigure figure) {
-        return new ReasonBasis.Claim(Reading.key(passage.figure().start()), figure.label(), "held", figure.said());
+    static ReasonBasis.Claim right(WrittenFigure figure, Candidate meant) {
+        return new ReasonBasis.Claim(
+                Reading.key(figure.start()),
+                meant.about(),
+                ReasonBasis.Claim.HELD,
+                meant.figure().said());
     }
 
     /** The price of the choice, and how it compares with each part of its slot that a sentence about prices names. */

@@ -2,6 +2,7 @@ package lowfield.core.proofreading.guard;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -69,7 +70,12 @@ public final class FigureGuard {
         var named = mentions.in(stated);
         var slips = new ArrayList<Slip>(names.slips(stated, named));
         var claims = new ArrayList<>(claimReader.prices(stated, named));
-        each(TextMask.without(stated, named), named, seen -> hold(seen, slips, claims));
+        var today = new HashMap<String, String>();
+        each(TextMask.without(stated, named), named, seen -> {
+            hold(seen, slips, claims);
+            seen.candidates()
+                    .forEach(c -> today.putIfAbsent(c.about(), c.figure().said()));
+        });
         for (var sentence : Stretch.sentences(stated)) {
             var here = named.stream().filter(m -> sentence.holds(m.start())).toList();
             sentence.clauses(stated).forEach(clause -> slips.addAll(relations.slips(stated, clause, here)));
@@ -79,7 +85,8 @@ public final class FigureGuard {
                         .sorted(Comparator.comparingInt(Slip::start))
                         .map(s -> s.in(text))
                         .toList(),
-                claims);
+                claims,
+                today);
     }
 
     /** Every figure of a text with what it may mean. */
@@ -141,9 +148,7 @@ public final class FigureGuard {
                     .map(c -> told(figure, c, meanings.slip() >= SURE))
                     .ifPresent(slips::add);
         } else if (meanings.right() >= MARKED) {
-            meanings.likeliestRight()
-                    .map(c -> ClaimReader.right(seen.passage(), c.figure()))
-                    .ifPresent(claims::add);
+            meanings.likeliestRight().map(c -> ClaimReader.right(figure, c)).ifPresent(claims::add);
         }
     }
 
