@@ -29,7 +29,7 @@ class FigureGuardTest extends ProofCase {
                 "The Basalt Five draws 220 W. | 220 W -> 175 W",
                 "The Basalt has 10 GB. | 10 GB -> 8 GB",
                 "At 349 mm long it fits. | 349 mm -> 304 mm",
-                "It is 34 cm long. | 34 cm -> 304 mm",
+                "It is 34 cm long. | 34 cm -> 30.4 cm",
                 "In Skipper the Vane Seven has 24 GB. | 24 GB -> 16 GB",
                 "The power supply gives 850 W. | 850 W -> 750 W",
                 "The Vane Seven costs 87 EUR more. | 87 EUR -> 77.00 EUR",
@@ -252,6 +252,9 @@ class FigureGuardTest extends ProofCase {
                 .singleElement()
                 .satisfies(s -> assertThat(s.written()).isEqualTo("1.402,90 EUR"));
         assertThat(german.slips("Sie kostet 1.412,90 EUR.")).isEmpty();
+        assertThat(german.slips("Die Mica Six ist 31,4 cm lang."))
+                .singleElement()
+                .satisfies(s -> assertThat(s.right()).contains("30,4 cm"));
     }
 
     @Test

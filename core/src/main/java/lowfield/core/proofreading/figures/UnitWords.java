@@ -65,12 +65,24 @@ public final class UnitWords {
         return Optional.ofNullable(ALL.get(written.toLowerCase(Locale.ROOT)));
     }
 
+    /** A value as the author would write it, where a figure of digits has another unit than what the data says: 4.7 GHz, not 4700 MHz. */
+    public static String saidAs(String written, String said, BigDecimal value, Dimension dimension) {
+        return unitOf(written, dimension)
+                .filter(unit -> unitOf(said, dimension)
+                        .filter(u -> u.factor().compareTo(unit.factor()) != 0)
+                        .isPresent())
+                .map(unit -> saidLike(written, value, dimension))
+                .orElse(said);
+    }
+
+    private static Optional<Unit> unitOf(String written, Dimension dimension) {
+        return of(NUMBER.matcher(written).replaceFirst("")).filter(u -> u.dimension() == dimension);
+    }
+
     /** A value of a dimension with the unit that a figure like it is said with. */
     public static String saidLike(String said, BigDecimal value, Dimension dimension) {
         var unit = NUMBER.matcher(said).replaceFirst("");
-        var factor = of(unit).filter(u -> u.dimension() == dimension)
-                .map(Unit::factor)
-                .orElse(BigDecimal.ONE);
+        var factor = unitOf(said, dimension).map(Unit::factor).orElse(BigDecimal.ONE);
         var number = value.divide(factor, 2, RoundingMode.HALF_UP)
                 .stripTrailingZeros()
                 .toPlainString();

@@ -1,5 +1,6 @@
 package lowfield.core.proofreading.guard;
 
+import java.text.DecimalFormatSymbols;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -7,12 +8,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
+import lowfield.core.proofreading.KnownFigure;
 import lowfield.core.proofreading.ProofContext;
 import lowfield.core.proofreading.Reading;
 import lowfield.core.proofreading.Slip;
 import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.figures.FigureFinder;
 import lowfield.core.proofreading.figures.Stretch;
+import lowfield.core.proofreading.figures.UnitWords;
 import lowfield.core.proofreading.figures.WrittenFigure;
 import lowfield.core.reason.ReasonBasis;
 
@@ -152,17 +155,24 @@ public final class FigureGuard {
         }
     }
 
-    private static Slip told(WrittenFigure figure, Candidate likeliest, boolean isSure) {
+    private Slip told(WrittenFigure figure, Candidate likeliest, boolean isSure) {
         var right = likeliest.figure();
         return new Slip(
                 figure.start(),
                 figure.end(),
                 figure.text(),
                 right.label(),
-                Optional.of(right.said()),
+                Optional.of(said(figure, right)),
                 right.fact(),
                 sentence(figure, likeliest, isSure),
                 isSure);
+    }
+
+    /** With the unit that the author wrote, as one key puts it into the text. */
+    private String said(WrittenFigure figure, KnownFigure right) {
+        var said = UnitWords.saidAs(figure.text(), right.said(), right.value(), figure.dimension());
+        var point = DecimalFormatSymbols.getInstance(context.locale()).getDecimalSeparator();
+        return said.equals(right.said()) ? said : said.replace('.', point);
     }
 
     private static String sentence(WrittenFigure figure, Candidate likeliest, boolean isSure) {

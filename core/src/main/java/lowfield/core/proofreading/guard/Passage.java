@@ -23,9 +23,6 @@ record Passage(
         List<WrittenFigure> figures) {
     private static final int BEFORE = 22;
     private static final int BEHIND = 18;
-    private static final int AROUND = 300;
-    private static final Pattern SUBJECT = Pattern.compile(
-            "(?:[,;:]|(?<![\\p{L}])(?:(?<!think )that|and|but|when|while|because|so|where)) (?:it|its|they|this one|ours)(?![\\p{L}])");
     private static final Pattern PART = Pattern.compile(",(?!\\d)|[(;]| and | but | where ");
 
     /** The clause up to the figure, in small letters. */
@@ -47,33 +44,10 @@ record Passage(
                 .toLowerCase(Locale.ROOT);
     }
 
-    /** The sentence, from the last colon before the figure on. */
-    String sinceColon() {
-        var before = sentenceBefore();
-        return sentenceWords().substring(before.lastIndexOf(": ") + 1);
-    }
-
     /** The sentence behind the figure, in small letters. */
     String after() {
         return text.substring(figure.end(), Math.max(sentence.end(), figure.end()))
                 .toLowerCase(Locale.ROOT);
-    }
-
-    /** What stands a few sentences around, in small letters. */
-    String around() {
-        var from = Math.max(0, sentence.start() - AROUND);
-        return text.substring(from, Math.min(text.length(), sentence.end() + AROUND))
-                .toLowerCase(Locale.ROOT);
-    }
-
-    /** The clause up to the figure, from where it turns to "it": "Readers should know that it is 304 mm long". */
-    String ofLastSubject() {
-        var before = before();
-        var from = 0;
-        for (var found = SUBJECT.matcher(before); found.find(); ) {
-            from = found.start();
-        }
-        return before.substring(from);
     }
 
     String clauseWords() {
@@ -102,13 +76,6 @@ record Passage(
 
     String phraseBefore() {
         return text.substring(phraseBounds()[0], figure.start()).toLowerCase(Locale.ROOT);
-    }
-
-    /** Whether a part is named before the figure in its clause, and not only compared with. */
-    boolean isOfNamed() {
-        return lastBefore(inClause())
-                .filter(m -> m.sort() == Mention.Sort.NAME && !Standing.isCompared(text, clause.start(), m))
-                .isPresent();
     }
 
     boolean isInPhrase(Mention mention) {
