@@ -60,50 +60,65 @@ final class SubjectClues {
         return last;
     }
 
+    /** @param link how the text ties the figure to the part */
     List<String> of(Subject subject, Link link, KnownFigure.Use use) {
-        var inClause = seen("clause", lastOfClause, subject, passage.clause().start());
-        var inSentence =
-                seen("sentence", lastOfSentence, subject, passage.sentence().start());
-        var before = spoken(subject);
-        var isNamed = named.isNamed(subject);
+        var name = UseClues.name(use) + " ";
+        var all = new ArrayList<String>();
+        addPlaces(all, name, subject);
+        all.add(name + subject.role() + " " + pronoun + (lastOfSentence.isEmpty() ? ", nothing named" : ""));
+        all.add(name + "is " + subject.role());
+        all.add(name + link);
+        all.add(name + subject.role() + " " + link);
+        addTogether(all, use == KnownFigure.Use.OWN ? name + subject.role() + " " : name, subject);
+        addCompany(all, name, subject);
+        return all;
+    }
+
+    /** Where it is named and what stands there instead: each alone, for its role, and with the pronoun since. */
+    private void addPlaces(List<String> all, String name, Subject subject) {
         var places = new ArrayList<>(List.of(
-                inClause,
-                inSentence,
+                inClause(subject),
+                inSentence(subject),
                 seen("first", firstOfSentence, subject, passage.sentence().start()),
                 seen("behind", firstBehind, subject, passage.sentence().start()),
                 led("clause", lastOfClause, subject),
                 led("behind", firstBehind, subject),
-                before));
-        addNamed(places, subject, isNamed);
-        var name = UseClues.name(use) + " ";
-        var who = use == KnownFigure.Use.OWN ? name + subject.role() + " " : name;
-        var all = new ArrayList<String>();
+                spoken(subject)));
+        addNamed(places, subject);
         for (var place : places) {
             all.add(name + place);
             all.add(name + subject.role() + " " + place);
             all.add(name + place + ", " + pronoun);
         }
-        all.add(name + subject.role() + " " + pronoun + (lastOfSentence.isEmpty() ? ", nothing named" : ""));
-        all.add(name + "is " + subject.role());
-        all.add(name + link);
-        all.add(name + subject.role() + " " + link);
-        all.add(who + inClause + ", " + inSentence);
-        all.add(who + inClause + ", " + before);
-        all.add(who + inClause + ", " + inSentence + ", " + before);
-        all.add(who + inClause + ", " + before + ", " + pronoun);
-        all.add(who + (isNamed ? "named" : "not named"));
-        addCompany(all, name, subject);
-        return all;
     }
 
-    private void addNamed(List<String> places, Subject subject, boolean isNamed) {
+    /** What tells more together than apart. */
+    private void addTogether(List<String> all, String who, Subject subject) {
+        var inClause = who + inClause(subject) + ", ";
+        var before = spoken(subject);
+        all.add(inClause + inSentence(subject));
+        all.add(inClause + before);
+        all.add(inClause + inSentence(subject) + ", " + before);
+        all.add(inClause + before + ", " + pronoun);
+        all.add(who + (named.isNamed(subject) ? "named" : "not named"));
+    }
+
+    private String inClause(Subject subject) {
+        return seen("clause", lastOfClause, subject, passage.clause().start());
+    }
+
+    private String inSentence(Subject subject) {
+        return seen("sentence", lastOfSentence, subject, passage.sentence().start());
+    }
+
+    private void addNamed(List<String> places, Subject subject) {
         if (named.isNamedBefore(subject, passage.sentence())) {
             places.add("named earlier");
         }
         if (named.isNamedAfter(subject, passage.sentence())) {
             places.add("named later");
         }
-        if (!isNamed) {
+        if (!named.isNamed(subject)) {
             places.add("never named");
         }
         var figure = passage.figure();

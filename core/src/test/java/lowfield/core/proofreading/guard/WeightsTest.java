@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import lowfield.core.proofreading.Subject;
 import org.junit.jupiter.api.Test;
 
 /** What clues are worth, and how that is kept. */
@@ -28,5 +29,12 @@ class WeightsTest {
         assertThat(shipped.get("own NAMED")).isPositive();
         assertThat(shipped.get("own never named")).isNegative();
         assertThat(shipped).containsKeys("aside", "build named", "told beside", "difference next more");
+        assertThat(Link.values()).allSatisfy(link -> assertThat(shipped).containsKey("own " + link));
+        assertThat(Subject.Role.values())
+                .allSatisfy(
+                        role -> assertThat(shipped.keySet()).anyMatch(clue -> clue.startsWith("own " + role + " ")));
+        assertThat(Mention.Sort.values())
+                .allSatisfy(sort -> assertThat(shipped.keySet())
+                        .anyMatch(clue -> clue.startsWith("own clause this " + sort + " ")));
     }
 }
