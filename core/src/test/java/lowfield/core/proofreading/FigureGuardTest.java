@@ -276,6 +276,13 @@ class FigureGuardTest extends ProofCase {
         assertThat(slips(text)).containsExactly("16 GB -> 12 GB");
     }
 
+    /** Nobody ends the sentence; what is far from a figure is not read for it, or this would take hours. */
+    @Test
+    void aSentenceWithoutAnEndIsReadWhole() {
+        var text = "The Mica Six has 12 GB and draws 220 W, and ".repeat(1_000) + "the Basalt Five has 10 GB.";
+        assertThat(slips(text)).containsExactly("10 GB -> 8 GB");
+    }
+
     @Test
     void whatIsMeantSoIsBoundToThatFigure() {
         var reading = read("It has 16 GB and draws 240 W.");

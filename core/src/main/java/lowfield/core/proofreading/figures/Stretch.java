@@ -33,6 +33,11 @@ public record Stretch(int start, int end) {
         return all;
     }
 
+    /** What of it is no further from a place than so many letters. */
+    public Stretch near(int at, int letters) {
+        return new Stretch(Math.max(start, at - letters), Math.min(end, at + letters));
+    }
+
     public boolean holds(int at) {
         return at >= start && at < end;
     }

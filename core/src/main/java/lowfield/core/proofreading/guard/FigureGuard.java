@@ -32,6 +32,9 @@ public final class FigureGuard {
     /** How probable a slip must be to be sure. */
     private static final double SURE = 0.85;
 
+    /** How many letters before and behind a figure are near. */
+    private static final int NEAR = 300;
+
     private final ProofContext context;
     private final Weights weights;
     private final Mentions mentions;
@@ -119,25 +122,46 @@ public final class FigureGuard {
         var before = Spoken.ofNothing();
         var found = figures.in(bare);
         var parts = new NamedParts(named);
+        var owners = new Owners(found, context.subjects());
         for (var sentence : Stretch.sentences(bare)) {
             var here = named.stream().filter(m -> sentence.holds(m.start())).toList();
             var figuresHere =
                     found.stream().filter(f -> sentence.holds(f.start())).toList();
-            for (var clause : sentence.clauses(bare)) {
-                for (var figure : figuresHere) {
-                    if (clause.holds(figure.start())) {
-                        each.accept(
-                                seen(new Passage(bare, figure, sentence, clause, here, figuresHere), before, parts));
-                    }
-                }
+            var clauses = sentence.clauses(bare);
+            for (var figure : figuresHere) {
+                var clause =
+                        clauses.stream().filter(c -> c.holds(figure.start())).findFirst();
+                each.accept(seen(
+                        passage(bare, figure, sentence, clause.orElse(sentence), here, figuresHere),
+                        before,
+                        parts,
+                        owners));
             }
             before = before.after(sentence, bare, here, topic);
         }
     }
 
-    private Seen seen(Passage passage, Spoken spoken, NamedParts named) {
+    /** A figure with what stands around it, as far as that is near: nobody reads back a page to the start of a sentence. */
+    private static Passage passage(
+            String bare,
+            WrittenFigure figure,
+            Stretch sentence,
+            Stretch clause,
+            List<Mention> mentions,
+            List<WrittenFigure> figures) {
+        var near = sentence.near(figure.start(), NEAR);
+        return new Passage(
+                bare,
+                figure,
+                near,
+                clause.near(figure.start(), NEAR),
+                mentions.stream().filter(m -> near.holds(m.start())).toList(),
+                figures.stream().filter(f -> near.holds(f.start())).toList());
+    }
+
+    private Seen seen(Passage passage, Spoken spoken, NamedParts named, Owners owners) {
         var words = Words.of(passage);
-        var who = new SubjectClues(passage, spoken, named);
+        var who = new SubjectClues(passage, spoken, named, owners);
         return new Seen(
                 passage, candidates.of(passage, words, topic.of(passage, spoken), who), AsideClues.of(passage, words));
     }

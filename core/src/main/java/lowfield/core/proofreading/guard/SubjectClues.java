@@ -1,15 +1,15 @@
 package lowfield.core.proofreading.guard;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import lowfield.core.proofreading.KnownFigure;
 import lowfield.core.proofreading.Subject;
-import lowfield.core.proofreading.figures.CountNouns;
-import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.figures.WrittenFigure;
 
 /**
@@ -28,16 +28,22 @@ final class SubjectClues {
     private final Passage passage;
     private final Spoken spoken;
     private final NamedParts named;
+    private final Owners owners;
     private final Optional<Mention> lastOfClause;
     private final Optional<Mention> lastOfSentence;
     private final Optional<Mention> firstOfSentence;
     private final Optional<Mention> firstBehind;
     private final String pronoun;
+    private final Map<About, List<String>> seen = new HashMap<>();
 
-    SubjectClues(Passage passage, Spoken spoken, NamedParts named) {
+    /** A part can be meant by several of its figures. */
+    private record About(Subject subject, Link link, KnownFigure.Use use) {}
+
+    SubjectClues(Passage passage, Spoken spoken, NamedParts named, Owners owners) {
         this.passage = passage;
         this.spoken = spoken;
         this.named = named;
+        this.owners = owners;
         var figure = passage.figure();
         lastOfClause = before(passage.inClause(), figure).reduce((a, b) -> b);
         lastOfSentence = before(passage.mentions(), figure).reduce((a, b) -> b);
@@ -62,6 +68,13 @@ final class SubjectClues {
 
     /** @param link how the text ties the figure to the part */
     List<String> of(Subject subject, Link link, KnownFigure.Use use) {
+        return seen.computeIfAbsent(new About(subject, link, use), this::clues);
+    }
+
+    private List<String> clues(About about) {
+        var subject = about.subject();
+        var link = about.link();
+        var use = about.use();
         var name = UseClues.name(use) + " ";
         var all = new ArrayList<String>();
         addPlaces(all, name, subject);
@@ -175,18 +188,12 @@ final class SubjectClues {
         var others = passage.figures().stream()
                 .filter(f -> f.start() != passage.figure().start())
                 .toList();
-        var own = others.stream().filter(f -> isOf(subject, f)).toList();
+        var own = others.stream().filter(f -> owners.owns(subject, f)).toList();
         var isInClause = own.stream().anyMatch(f -> passage.clause().holds(f.start()));
         var foreign = others.size() - own.size();
         all.add(name + "beside own " + Math.min(2, own.size()));
         all.add(name + "beside foreign " + Math.min(2, foreign));
         all.add(name + "beside in clause " + isInClause);
         all.add(name + subject.role() + " beside own " + Math.min(1, own.size()) + " foreign " + Math.min(1, foreign));
-    }
-
-    private static boolean isOf(Subject subject, WrittenFigure figure) {
-        return subject.figures().stream()
-                .filter(k -> k.dimension() == figure.dimension() && figure.holds(k.value()))
-                .anyMatch(k -> figure.dimension() != Dimension.COUNT || CountNouns.names(k.label(), figure.noun()));
     }
 }
