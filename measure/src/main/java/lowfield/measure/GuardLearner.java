@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lowfield.core.proofreading.guard.Lesson;
+import lowfield.core.proofreading.guard.Shares;
 import lowfield.core.proofreading.guard.Weights;
 
 /**
@@ -115,13 +116,11 @@ final class GuardLearner {
 
     /** How probable each sense is among all, or among those that are meant. */
     private double[] shares(Task task, boolean isOfMeant) {
-        var shares = new double[task.senses().length];
-        for (var sense = 0; sense < shares.length; sense++) {
-            shares[sense] = isOfMeant && !task.isMeant()[sense] ? Double.NEGATIVE_INFINITY : sum(task.senses()[sense]);
+        var weighed = new double[task.senses().length];
+        for (var sense = 0; sense < weighed.length; sense++) {
+            weighed[sense] = isOfMeant && !task.isMeant()[sense] ? Double.NEGATIVE_INFINITY : sum(task.senses()[sense]);
         }
-        var most = Arrays.stream(shares).max().orElse(0);
-        var sum = Arrays.stream(shares).map(s -> Math.exp(s - most)).sum();
-        return Arrays.stream(shares).map(s -> Math.exp(s - most) / sum).toArray();
+        return Shares.of(weighed);
     }
 
     private double sum(int[] clues) {

@@ -8,9 +8,11 @@ import lowfield.core.proofreading.KnownFigure;
 import lowfield.core.proofreading.ProofContext;
 import lowfield.core.proofreading.Reading;
 import lowfield.core.proofreading.Subject;
+import lowfield.core.proofreading.clues.Candidate;
 import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.figures.Stretch;
 import lowfield.core.proofreading.figures.WrittenFigure;
+import lowfield.core.proofreading.mentions.Mention;
 import lowfield.core.reason.ReasonBasis;
 
 /** Reads what a text relies on: the figures it says rightly, and how the price stands against each part it is compared with. */

@@ -6,17 +6,20 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import lowfield.core.proofreading.KnownFigure;
 import lowfield.core.proofreading.ProofContext;
 import lowfield.core.proofreading.Reading;
 import lowfield.core.proofreading.Slip;
+import lowfield.core.proofreading.clues.Candidate;
+import lowfield.core.proofreading.clues.FigureReader;
+import lowfield.core.proofreading.clues.SeenFigure;
 import lowfield.core.proofreading.figures.Dimension;
-import lowfield.core.proofreading.figures.FigureFinder;
 import lowfield.core.proofreading.figures.Stretch;
 import lowfield.core.proofreading.figures.UnitWords;
 import lowfield.core.proofreading.figures.WrittenFigure;
+import lowfield.core.proofreading.mentions.Mentions;
+import lowfield.core.proofreading.mentions.TextMask;
 import lowfield.core.reason.ReasonBasis;
 
 /**
@@ -32,15 +35,10 @@ public final class FigureGuard {
     /** How probable a slip must be to be sure. */
     private static final double SURE = 0.85;
 
-    /** How many letters before and behind a figure are near. */
-    private static final int NEAR = 300;
-
     private final ProofContext context;
     private final Weights weights;
     private final Mentions mentions;
-    private final FigureFinder figures;
-    private final Topic topic;
-    private final Candidates candidates;
+    private final FigureReader figures;
     private final RelationGuard relations;
     private final NameGuard names;
     private final ClaimReader claimReader;
@@ -54,9 +52,7 @@ public final class FigureGuard {
         this.context = context;
         this.weights = weights;
         mentions = new Mentions(context);
-        figures = FigureFinder.of(context.locale(), context.currency());
-        topic = new Topic(context);
-        candidates = new Candidates(context);
+        figures = new FigureReader(context);
         relations = new RelationGuard(context);
         names = new NameGuard(context);
         claimReader = new ClaimReader(context);
@@ -77,7 +73,7 @@ public final class FigureGuard {
         var slips = new ArrayList<Slip>(names.slips(stated, named));
         var claims = new ArrayList<>(claimReader.prices(stated, named));
         var today = new HashMap<String, String>();
-        each(TextMask.without(stated, named), named, seen -> {
+        figures.each(TextMask.without(stated, named), named, seen -> {
             hold(seen, slips, claims);
             seen.candidates()
                     .forEach(c -> today.putIfAbsent(c.about(), c.figure().said()));
@@ -100,15 +96,12 @@ public final class FigureGuard {
         var stated = TextMask.of(text);
         var named = mentions.in(stated);
         var all = new ArrayList<Lesson>();
-        each(TextMask.without(stated, named), named, seen -> all.add(lesson(seen)));
+        figures.each(TextMask.without(stated, named), named, seen -> all.add(lesson(seen)));
         return all;
     }
 
-    /** A figure with what it may mean. */
-    private record Seen(Passage passage, List<Candidate> candidates, List<String> aside) {}
-
-    private static Lesson lesson(Seen seen) {
-        var figure = seen.passage().figure();
+    private static Lesson lesson(SeenFigure seen) {
+        var figure = seen.figure();
         return new Lesson(
                 figure.start(),
                 figure.end(),
@@ -118,58 +111,10 @@ public final class FigureGuard {
                 seen.aside());
     }
 
-    private void each(String bare, List<Mention> named, Consumer<Seen> each) {
-        var before = Spoken.ofNothing();
-        var found = figures.in(bare);
-        var parts = new NamedParts(named);
-        var owners = new Owners(found, context.subjects());
-        for (var sentence : Stretch.sentences(bare)) {
-            var here = named.stream().filter(m -> sentence.holds(m.start())).toList();
-            var figuresHere =
-                    found.stream().filter(f -> sentence.holds(f.start())).toList();
-            var clauses = sentence.clauses(bare);
-            for (var figure : figuresHere) {
-                var clause =
-                        clauses.stream().filter(c -> c.holds(figure.start())).findFirst();
-                each.accept(seen(
-                        passage(bare, figure, sentence, clause.orElse(sentence), here, figuresHere),
-                        before,
-                        parts,
-                        owners));
-            }
-            before = before.after(sentence, bare, here, topic);
-        }
-    }
-
-    /** A figure with what stands around it, as far as that is near: nobody reads back a page to the start of a sentence. */
-    private static Passage passage(
-            String bare,
-            WrittenFigure figure,
-            Stretch sentence,
-            Stretch clause,
-            List<Mention> mentions,
-            List<WrittenFigure> figures) {
-        var near = sentence.near(figure.start(), NEAR);
-        return new Passage(
-                bare,
-                figure,
-                near,
-                clause.near(figure.start(), NEAR),
-                mentions.stream().filter(m -> near.holds(m.start())).toList(),
-                figures.stream().filter(f -> near.holds(f.start())).toList());
-    }
-
-    private Seen seen(Passage passage, Spoken spoken, NamedParts named, Owners owners) {
-        var words = Words.of(passage);
-        var who = new SubjectClues(passage, spoken, named, owners);
-        return new Seen(
-                passage, candidates.of(passage, words, topic.of(passage, spoken), who), AsideClues.of(passage, words));
-    }
-
     /** A figure is a slip where it most probably means something that is otherwise; it is a claim where what it means is so. */
-    private void hold(Seen seen, List<Slip> slips, List<ReasonBasis.Claim> claims) {
-        var figure = seen.passage().figure();
-        var meanings = new Meanings(weights, figure, seen.candidates(), seen.aside());
+    private void hold(SeenFigure seen, List<Slip> slips, List<ReasonBasis.Claim> claims) {
+        var figure = seen.figure();
+        var meanings = new Meanings(weights, seen);
         if (meanings.slip() >= MARKED) {
             meanings.likeliestOtherwise()
                     .map(c -> told(figure, c, meanings.slip() >= SURE))

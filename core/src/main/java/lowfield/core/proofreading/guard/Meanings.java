@@ -6,6 +6,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import lowfield.core.proofreading.clues.Candidate;
+import lowfield.core.proofreading.clues.SeenFigure;
 import lowfield.core.proofreading.figures.WrittenFigure;
 
 /**
@@ -19,34 +21,19 @@ final class Meanings {
     /** The last is of what we hold no data of. */
     private final double[] shares;
 
-    Meanings(Weights weights, WrittenFigure figure, List<Candidate> candidates, List<String> aside) {
-        this.figure = figure;
-        this.candidates = candidates;
-        shares = new double[candidates.size() + 1];
+    Meanings(Weights weights, SeenFigure seen) {
+        figure = seen.figure();
+        candidates = seen.candidates();
+        var weighed = new double[candidates.size() + 1];
         var wasSo =
                 candidates.stream().map(Candidate::figure).anyMatch(f -> f.use() == BEFORE && figure.holds(f.value()));
         for (var i = 0; i < candidates.size(); i++) {
             var candidate = candidates.get(i);
             var isOfLastTime = wasSo && candidate.owner().isEmpty();
-            shares[i] = weights.of(candidate.clues()) + Likelihood.of(figure, candidate.figure(), isOfLastTime);
+            weighed[i] = weights.of(candidate.clues()) + Likelihood.of(figure, candidate.figure(), isOfLastTime);
         }
-        shares[candidates.size()] = weights.of(aside) + Likelihood.OF_ASIDE;
-        normalise();
-    }
-
-    private void normalise() {
-        var most = IntStream.range(0, shares.length)
-                .mapToDouble(i -> shares[i])
-                .max()
-                .orElse(0);
-        var sum = 0.0;
-        for (var i = 0; i < shares.length; i++) {
-            shares[i] = Math.exp(shares[i] - most);
-            sum += shares[i];
-        }
-        for (var i = 0; i < shares.length; i++) {
-            shares[i] /= sum;
-        }
+        weighed[candidates.size()] = weights.of(seen.aside()) + Likelihood.OF_ASIDE;
+        shares = Shares.of(weighed);
     }
 
     /** How probable it is that something is meant that is otherwise, from 0 to 1. */

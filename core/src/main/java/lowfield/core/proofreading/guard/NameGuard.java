@@ -12,6 +12,7 @@ import lowfield.core.proofreading.PartFigures;
 import lowfield.core.proofreading.ProofContext;
 import lowfield.core.proofreading.Slip;
 import lowfield.core.proofreading.Subject;
+import lowfield.core.proofreading.mentions.Mention;
 import lowfield.core.proofreading.names.NameForms;
 
 /** Finds names that begin like a part's and are none: a family with a size or suffix that no part on file has. */

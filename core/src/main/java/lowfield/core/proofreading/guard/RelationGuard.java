@@ -13,6 +13,7 @@ import lowfield.core.proofreading.ProofContext;
 import lowfield.core.proofreading.Slip;
 import lowfield.core.proofreading.Subject;
 import lowfield.core.proofreading.figures.Stretch;
+import lowfield.core.proofreading.mentions.Mention;
 
 /** Holds claims of relation against the data: "cheaper than", "twice the price of", "the same price as last month". */
 final class RelationGuard {

@@ -22,7 +22,8 @@ public record Weights(Map<String, Double> byClue) {
         byClue = Map.copyOf(byClue);
     }
 
-    static Weights shipped() {
+    /** Those that the guard reads with. */
+    public static Weights shipped() {
         return SHIPPED;
     }
 

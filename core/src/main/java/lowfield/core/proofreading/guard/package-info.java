@@ -1,4 +1,4 @@
-/** Reads a text against the data: what is named, what each figure can mean and how much speaks for it, what is compared. */
+/** Holds a text against the data: weighs what each figure most probably means, and judges names and comparisons. */
 @NullMarked
 package lowfield.core.proofreading.guard;
 

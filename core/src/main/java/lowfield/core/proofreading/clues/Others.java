@@ -1,4 +1,4 @@
-package lowfield.core.proofreading.guard;
+package lowfield.core.proofreading.clues;
 
 import java.util.List;
 import java.util.Locale;
@@ -7,6 +7,7 @@ import java.util.regex.Pattern;
 import lowfield.core.proofreading.ProofContext;
 import lowfield.core.proofreading.Subject;
 import lowfield.core.proofreading.figures.Stretch;
+import lowfield.core.proofreading.mentions.Mention;
 
 /** Other parts of the slot that a text speaks of without their names: "the cheaper one", "its sister". */
 final class Others {

@@ -1,4 +1,4 @@
-package lowfield.core.proofreading.guard;
+package lowfield.core.proofreading.clues;
 
 import java.util.ArrayList;
 import java.util.List;

@@ -1,4 +1,4 @@
-package lowfield.core.proofreading.guard;
+package lowfield.core.proofreading.mentions;
 
 import java.util.List;
 import lowfield.core.proofreading.Subject;
@@ -9,8 +9,8 @@ import lowfield.core.proofreading.Subject;
  * @param subjects the parts that it may mean; more than one where a name fits several
  * @param sort whether it names them, or only their kind or tier
  */
-record Mention(int start, int end, List<Subject> subjects, Sort sort) {
-    enum Sort {
+public record Mention(int start, int end, List<Subject> subjects, Sort sort) {
+    public enum Sort {
         NAME,
         TIER,
         /** "Hartle": what of that maker is in the slot. */
@@ -21,7 +21,7 @@ record Mention(int start, int end, List<Subject> subjects, Sort sort) {
         ANY_OF_KIND
     }
 
-    Mention {
+    public Mention {
         subjects = List.copyOf(subjects);
     }
 }

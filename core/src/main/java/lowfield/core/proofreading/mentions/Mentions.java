@@ -1,4 +1,4 @@
-package lowfield.core.proofreading.guard;
+package lowfield.core.proofreading.mentions;
 
 import java.util.ArrayList;
 import java.util.Collection;
@@ -18,7 +18,7 @@ import lowfield.core.proofreading.Subject;
 import lowfield.core.proofreading.names.NameForms;
 
 /** Finds where a text names parts: by their names, whole or shortened as far as they stay apart, by tier, or by their kind. */
-final class Mentions {
+public final class Mentions {
 
     private static final Pattern IDIOM = Pattern.compile("(?i)\\bin (?:this|that|any|either|which|my|your) case\\b");
 
@@ -32,7 +32,7 @@ final class Mentions {
     private final Pattern theKinds;
     private final Pattern kinds;
 
-    Mentions(ProofContext context) {
+    public Mentions(ProofContext context) {
         context.subjects().stream()
                 .filter(s -> s.role() != Subject.Role.LAST || isGone(context, s))
                 .forEach(s -> names(s).forEach(n -> meant(byName, n, s)));
@@ -81,7 +81,7 @@ final class Mentions {
                 NameForms.of(subject.part().name()).stream());
     }
 
-    List<Mention> in(String text) {
+    public List<Mention> in(String text) {
         var found = new ArrayList<Mention>();
         each(names, text, m -> add(found, m, ofSlot(byName.get(m.group(1))), Mention.Sort.NAME));
         each(tiers, text, m -> add(found, m, byTier.get(m.group(1)), Mention.Sort.TIER));

@@ -1,4 +1,4 @@
-package lowfield.core.proofreading.guard;
+package lowfield.core.proofreading.mentions;
 
 import java.util.regex.Pattern;
 
@@ -6,7 +6,7 @@ import java.util.regex.Pattern;
  * A text with everything blanked that states nothing of its own: facts, code, addresses, quotations, dates. Every character
  * keeps its place.
  */
-final class TextMask {
+public final class TextMask {
     private static final String MONTH =
             "(?:january|february|march|april|may|june|july|august|september|october|november|december)";
     private static final Pattern SILENT = Pattern.compile(
@@ -17,12 +17,12 @@ final class TextMask {
 
     private TextMask() {}
 
-    static String of(String text) {
+    public static String of(String text) {
         return SILENT.matcher(text).replaceAll(m -> " ".repeat(m.end() - m.start()));
     }
 
     /** The same with names blanked, since they can hold numbers and number words. */
-    static String without(String text, Iterable<Mention> names) {
+    public static String without(String text, Iterable<Mention> names) {
         var masked = new StringBuilder(text);
         for (var mention : names) {
             if (mention.sort() == Mention.Sort.NAME) {

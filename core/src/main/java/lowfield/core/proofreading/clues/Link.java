@@ -1,4 +1,4 @@
-package lowfield.core.proofreading.guard;
+package lowfield.core.proofreading.clues;
 
 /** How a text ties a figure to a part; the later, the closer. */
 enum Link {

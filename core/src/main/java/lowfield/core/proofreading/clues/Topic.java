@@ -1,4 +1,4 @@
-package lowfield.core.proofreading.guard;
+package lowfield.core.proofreading.clues;
 
 import java.util.List;
 import java.util.Locale;
@@ -8,6 +8,7 @@ import java.util.regex.Pattern;
 import lowfield.core.proofreading.ProofContext;
 import lowfield.core.proofreading.Subject;
 import lowfield.core.proofreading.figures.Stretch;
+import lowfield.core.proofreading.mentions.Mention;
 
 /**
  * Whom a figure is about: how closely the text ties it to each part. Names before the figure count most, then what a pronoun stands for,

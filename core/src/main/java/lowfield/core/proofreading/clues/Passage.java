@@ -1,4 +1,4 @@
-package lowfield.core.proofreading.guard;
+package lowfield.core.proofreading.clues;
 
 import java.util.List;
 import java.util.Locale;
@@ -7,6 +7,7 @@ import java.util.regex.Pattern;
 import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.figures.Stretch;
 import lowfield.core.proofreading.figures.WrittenFigure;
+import lowfield.core.proofreading.mentions.Mention;
 
 /**
  * A figure with what stands around it.

@@ -1,4 +1,4 @@
-package lowfield.core.proofreading.guard;
+package lowfield.core.proofreading.clues;
 
 import java.util.List;
 import java.util.Optional;
@@ -11,9 +11,9 @@ import lowfield.core.proofreading.Subject;
  * @param owner whose it is, where that is another than the choice
  * @param clues what is seen around that tells whether it is meant
  */
-record Candidate(KnownFigure figure, Optional<Subject> owner, List<String> clues) {
+public record Candidate(KnownFigure figure, Optional<Subject> owner, List<String> clues) {
     /** What it is and whose, in words that tell it from every other: "price of Hartle Basalt Five". */
-    String about() {
+    public String about() {
         var when = figure.use() == KnownFigure.Use.BEFORE ? " in the last edition" : "";
         return figure.label() + owner.map(o -> " of " + o.name()).orElse("") + when;
     }

@@ -1,10 +1,11 @@
-package lowfield.core.proofreading.guard;
+package lowfield.core.proofreading.clues;
 
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import lowfield.core.proofreading.Subject;
+import lowfield.core.proofreading.mentions.Mention;
 
 /** Whom a figure is about, by how closely each is tied to it; of several ties of one, the closest counts. */
 final class Meant {

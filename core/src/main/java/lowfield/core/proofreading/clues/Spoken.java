@@ -1,4 +1,4 @@
-package lowfield.core.proofreading.guard;
+package lowfield.core.proofreading.clues;
 
 import java.util.Comparator;
 import java.util.List;
@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import lowfield.core.proofreading.Subject;
 import lowfield.core.proofreading.figures.Stretch;
+import lowfield.core.proofreading.mentions.Mention;
 
 /**
  * What the sentences before were about: "It draws 175 W" is about what the last sentence led with.

@@ -1,4 +1,4 @@
-package lowfield.core.proofreading.guard;
+package lowfield.core.proofreading.clues;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -13,6 +13,7 @@ import lowfield.core.proofreading.Subject;
 import lowfield.core.proofreading.figures.CountNouns;
 import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.figures.UnitWords;
+import lowfield.core.proofreading.mentions.Mention;
 
 /**
  * Everything in the data that a figure may mean, with what is seen around it: of the part it would be about, of the words that

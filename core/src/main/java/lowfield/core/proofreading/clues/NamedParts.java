@@ -1,10 +1,11 @@
-package lowfield.core.proofreading.guard;
+package lowfield.core.proofreading.clues;
 
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import lowfield.core.proofreading.Subject;
 import lowfield.core.proofreading.figures.Stretch;
+import lowfield.core.proofreading.mentions.Mention;
 
 /** Which parts a text calls by their names, and between where and where. */
 final class NamedParts {

@@ -1,7 +1,8 @@
-package lowfield.core.proofreading.guard;
+package lowfield.core.proofreading.clues;
 
 import java.util.Locale;
 import java.util.regex.Pattern;
+import lowfield.core.proofreading.mentions.Mention;
 
 /** How a mention stands in its sentence, by the words before it. */
 final class Standing {

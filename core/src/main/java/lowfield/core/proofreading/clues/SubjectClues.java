@@ -1,4 +1,4 @@
-package lowfield.core.proofreading.guard;
+package lowfield.core.proofreading.clues;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import lowfield.core.proofreading.KnownFigure;
 import lowfield.core.proofreading.Subject;
 import lowfield.core.proofreading.figures.WrittenFigure;
+import lowfield.core.proofreading.mentions.Mention;
 
 /**
  * What a passage shows of whether a figure is about a part: where it is named, before or behind, in the clause, the sentence or
@@ -35,6 +36,9 @@ final class SubjectClues {
     private final Optional<Mention> firstBehind;
     private final String pronoun;
     private final Map<About, List<String>> seen = new HashMap<>();
+
+    /** Where the text names a part in the clause and in the sentence, and whether it spoke of it before. */
+    private record Place(String inClause, String inSentence, String before) {}
 
     /** A part can be meant by several of its figures. */
     private record About(Subject subject, Link link, KnownFigure.Use use) {}
@@ -77,26 +81,30 @@ final class SubjectClues {
         var use = about.use();
         var name = UseClues.name(use) + " ";
         var all = new ArrayList<String>();
-        addPlaces(all, name, subject);
+        var place = new Place(
+                seen("clause", lastOfClause, subject, passage.clause().start()),
+                seen("sentence", lastOfSentence, subject, passage.sentence().start()),
+                spoken(subject));
+        addPlaces(all, name, subject, place);
         all.add(name + subject.role() + " " + pronoun + (lastOfSentence.isEmpty() ? ", nothing named" : ""));
         all.add(name + "is " + subject.role());
         all.add(name + link);
         all.add(name + subject.role() + " " + link);
-        addTogether(all, use == KnownFigure.Use.OWN ? name + subject.role() + " " : name, subject);
+        addTogether(all, use == KnownFigure.Use.OWN ? name + subject.role() + " " : name, subject, place);
         addCompany(all, name, subject);
         return all;
     }
 
     /** Where it is named and what stands there instead: each alone, for its role, and with the pronoun since. */
-    private void addPlaces(List<String> all, String name, Subject subject) {
+    private void addPlaces(List<String> all, String name, Subject subject, Place at) {
         var places = new ArrayList<>(List.of(
-                inClause(subject),
-                inSentence(subject),
+                at.inClause(),
+                at.inSentence(),
                 seen("first", firstOfSentence, subject, passage.sentence().start()),
                 seen("behind", firstBehind, subject, passage.sentence().start()),
                 led("clause", lastOfClause, subject),
                 led("behind", firstBehind, subject),
-                spoken(subject)));
+                at.before()));
         addNamed(places, subject);
         for (var place : places) {
             all.add(name + place);
@@ -106,22 +114,13 @@ final class SubjectClues {
     }
 
     /** What tells more together than apart. */
-    private void addTogether(List<String> all, String who, Subject subject) {
-        var inClause = who + inClause(subject) + ", ";
-        var before = spoken(subject);
-        all.add(inClause + inSentence(subject));
-        all.add(inClause + before);
-        all.add(inClause + inSentence(subject) + ", " + before);
-        all.add(inClause + before + ", " + pronoun);
+    private void addTogether(List<String> all, String who, Subject subject, Place at) {
+        var inClause = who + at.inClause() + ", ";
+        all.add(inClause + at.inSentence());
+        all.add(inClause + at.before());
+        all.add(inClause + at.inSentence() + ", " + at.before());
+        all.add(inClause + at.before() + ", " + pronoun);
         all.add(who + (named.isNamed(subject) ? "named" : "not named"));
-    }
-
-    private String inClause(Subject subject) {
-        return seen("clause", lastOfClause, subject, passage.clause().start());
-    }
-
-    private String inSentence(Subject subject) {
-        return seen("sentence", lastOfSentence, subject, passage.sentence().start());
     }
 
     private void addNamed(List<String> places, Subject subject) {
