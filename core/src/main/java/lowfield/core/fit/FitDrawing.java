@@ -44,7 +44,9 @@ public record FitDrawing(List<Panel> panels, List<Sentence> words, List<Sentence
             COOLER,
             RADIATOR,
             SUPPLY,
-            TRAY
+            TRAY,
+            DRIVE,
+            CAGE
         }
     }
 

@@ -33,10 +33,12 @@ final class FitParts {
 
     private final Build build;
     private final List<Finding> findings;
+    private final FitDrives drives;
 
     FitParts(Build build, List<Finding> findings) {
         this.build = build;
         this.findings = findings;
+        drives = FitDrives.of(build);
     }
 
     Optional<Sized<Case>> box() {
@@ -67,6 +69,22 @@ final class FitParts {
     /** The cooler, where it stands on the CPU. */
     Optional<Sized<Cooler>> tower() {
         return cooler().filter(c -> liquid().isEmpty());
+    }
+
+    FitDrives drives() {
+        return drives;
+    }
+
+    /** How far the drive cage reaches in from the front; absent where that is not on file or is no room in this case. */
+    Optional<Integer> cageReach() {
+        var reach = box().flatMap(b ->
+                b.get(Case::cageLength).flatMap(length -> b.get(Case::cageFront).map(front -> length + front)));
+        return Clearance.within(reach, box().flatMap(b -> b.get(Case::depth)));
+    }
+
+    /** Absent where it is not on file or is higher than this case. */
+    Optional<Integer> cageHeight() {
+        return Clearance.within(box().flatMap(b -> b.get(Case::cageHeight)), box().flatMap(b -> b.get(Case::height)));
     }
 
     /** Where the radiator goes: where the author puts it, else the first place that takes its size. */

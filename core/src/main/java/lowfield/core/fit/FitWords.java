@@ -79,6 +79,8 @@ final class FitWords {
                 .ifPresent(s ->
                         say("PSU", parts.supplyLength(), "long", s.get(PowerSupply::length), "the case takes %d mm"));
         parts.board().ifPresent(this::board);
+        parts.board().flatMap(b -> BoardSize.of(b.spec())).ifPresent(this::drives);
+        cage();
         box.get(Case::cableRoom)
                 .ifPresent(r -> words.add(new FitDrawing.Sentence(
                         parts.verdict(0, "cable-room"), "Cable room", r + " mm behind the motherboard.")));
@@ -105,6 +107,37 @@ final class FitWords {
                 worded(board.get(Motherboard::socketRear), "%d mm from its rear edge"));
         if (!said.isEmpty()) {
             sizes.add(new FitDrawing.Sentence(parts.verdict(0, "board-format"), "Motherboard", said + "."));
+        }
+    }
+
+    private void drives(BoardSize board) {
+        for (var drive : parts.drives().inSlots()) {
+            drive.placeOn(board)
+                    .ifPresent(place -> sizes.add(new FitDrawing.Sentence(
+                            parts.verdict(0, "drive-slots"),
+                            "Drive",
+                            "%s, %d × %d mm, in slot %s, its middle %d mm below the motherboard's upper edge, %d mm from its rear edge."
+                                    .formatted(
+                                            drive.name(),
+                                            drive.length(),
+                                            FitDrives.WIDTH,
+                                            drive.slotName(),
+                                            place.top(),
+                                            place.rear()))));
+        }
+    }
+
+    private void cage() {
+        if (parts.cageReach().isPresent() && parts.cageHeight().isPresent()) {
+            var held = parts.drives().inBays();
+            sizes.add(new FitDrawing.Sentence(
+                    parts.verdict(0, "drive-bays"),
+                    "Drive cage",
+                    listed(
+                                    worded(box.get(Case::cageLength), "%d mm long"),
+                                    worded(box.get(Case::cageHeight), "%d mm high"),
+                                    worded(box.get(Case::cageFront), "%d mm behind the front"))
+                            + (held.isEmpty() ? "." : "; it holds " + String.join(", ", held) + ".")));
         }
     }
 
@@ -160,6 +193,8 @@ final class FitWords {
         contradicts(box.get(Case::supplyLength), box.get(Case::depth), "PSU clearance", "deep");
         contradicts(box.get(Case::coolerHeight), box.get(Case::width), "CPU cooler clearance", "wide");
         contradicts(box.get(Case::cableRoom), box.get(Case::width), "cable room", "wide");
+        contradicts(box.get(Case::cageLength), box.get(Case::depth), "drive cage", "deep");
+        contradicts(box.get(Case::cageHeight), box.get(Case::height), "drive cage", "high");
     }
 
     private void contradicts(Optional<Integer> room, Optional<Integer> outer, String figure, String how) {

@@ -39,9 +39,12 @@ final class SideView {
         sheet.box(Sort.CASE, box.name(), d + " mm deep, " + h + " mm high", 0, 0, d, h, Verdict.FITS);
         board();
         cooler();
+        var drives = new SideDrives(parts, box, sheet);
+        drives.inSlots();
         radiator(d, h);
         card(d, h);
         supply(d, h);
+        drives.cage(d, h);
         return sheet.panel("From the open side", d, h);
     }
 

@@ -21,4 +21,10 @@ public record DriveSlot(
         Figure<Integer> takesSata,
 
         @FigureLabel(value = "lanes it takes from the card", said = "takes card lanes: %s", most = 16)
-        Figure<Integer> takesLanes) {}
+        Figure<Integer> takesLanes,
+
+        @FigureLabel(value = "middle below the motherboard's upper edge", unit = "mm", most = 400, brief = false)
+        Figure<Integer> top,
+
+        @FigureLabel(value = "drive from the motherboard's rear edge", unit = "mm", most = 400, brief = false)
+        Figure<Integer> rear) {}

@@ -3,6 +3,7 @@ package lowfield.core.fit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -35,6 +36,10 @@ class FitDrawingTest {
                 .with(Slot.CASE, "boardRear", 12)
                 .with(Slot.CASE, "shroud", 100)
                 .with(Slot.CASE, "cableRoom", 25)
+                .with(Slot.CASE, "cageLength", 115)
+                .with(Slot.CASE, "cageHeight", 85)
+                .with(Slot.CASE, "cageFront", 30)
+                .with(Slot.MOTHERBOARD, "driveSlots", slots(146, 70))
                 .with(Slot.GRAPHICS_CARD, "length", 304)
                 .with(Slot.GRAPHICS_CARD, "height", 120)
                 .with(Slot.GRAPHICS_CARD, "thickness", 52)
@@ -45,6 +50,28 @@ class FitDrawingTest {
                 .with(Slot.MOTHERBOARD, "socketRear", 90)
                 .with(Slot.POWER_SUPPLY, "length", 150)
                 .with(Slot.POWER_SUPPLY, "height", 86);
+    }
+
+    private static List<Map<String, Object>> slots(int top, int rear) {
+        return List.of(Map.of(
+                "name",
+                "M2_1",
+                "protocols",
+                List.of("NVMe"),
+                "generation",
+                4,
+                "longest",
+                80,
+                "top",
+                top,
+                "rear",
+                rear));
+    }
+
+    private static List<FitDrawing.Box> boxes(FitDrawing fit, FitDrawing.Box.Sort sort) {
+        return fit.panels().get(0).boxes().stream()
+                .filter(b -> b.sort() == sort)
+                .toList();
     }
 
     private static FitDrawing of(TestBuild build) {
@@ -90,7 +117,9 @@ class FitDrawingTest {
                         FitDrawing.Box.Sort.BOARD,
                         FitDrawing.Box.Sort.CARD,
                         FitDrawing.Box.Sort.COOLER,
-                        FitDrawing.Box.Sort.SUPPLY);
+                        FitDrawing.Box.Sort.SUPPLY,
+                        FitDrawing.Box.Sort.DRIVE,
+                        FitDrawing.Box.Sort.CAGE);
         assertThat(words(fit))
                 .contains("FITS Graphics card: 304 mm long; the case takes 360 mm with front fans. 56 mm free.")
                 .contains("CPU cooler: 154 mm high; the case takes 170 mm. 16 mm free.")
@@ -121,6 +150,9 @@ class FitDrawingTest {
         "MOTHERBOARD, socketRear",
         "POWER_SUPPLY, length",
         "POWER_SUPPLY, height",
+        "CASE, cageLength",
+        "CASE, cageHeight",
+        "CASE, cageFront",
         "CASE, boardRear"
     })
     void aFigureMovesTheDrawingAndItsWords(Slot slot, String figure) {
@@ -188,6 +220,60 @@ class FitDrawingTest {
                 });
         assertThat(words(fit)).contains("Radiator: 240 mm, 52 mm thick with its fans, at the top.");
         assertThat(drawn(fit)).doesNotContain(FitDrawing.Box.Sort.COOLER);
+    }
+
+    /** To scale by the M.2 standard, where the motherboard's figures put its slot. */
+    @Test
+    void anM2DriveLiesInItsSlot() {
+        var fit = of(measured());
+        assertThat(boxes(fit, FitDrawing.Box.Sort.DRIVE)).singleElement().satisfies(b -> {
+            assertThat(List.of(b.x(), b.y(), b.width(), b.height())).isEqualTo(List.of(12 + 70, 30 + 146 - 11, 80, 22));
+            assertThat(b.name()).isEqualTo("Test drive");
+        });
+        assertThat(words(fit))
+                .contains("Drive: Test drive, 80 × 22 mm, in slot M2_1, its middle 146 mm below the motherboard's"
+                        + " upper edge, 70 mm from its rear edge.");
+        var moved = of(measured().with(Slot.MOTHERBOARD, "driveSlots", slots(156, 60)));
+        assertThat(boxes(moved, FitDrawing.Box.Sort.DRIVE))
+                .singleElement()
+                .satisfies(b -> assertThat(List.of(b.x(), b.y())).isEqualTo(List.of(12 + 60, 30 + 156 - 11)));
+        assertThat(words(moved)).contains("its middle 156 mm below").contains("60 mm from its rear edge");
+    }
+
+    /** A place that is not on file, or is beside the motherboard, is none. */
+    @ParameterizedTest
+    @CsvSource({"5, 70", "240, 70", "146, 180"})
+    void aDriveWithoutAPlaceOnTheMotherboardIsNamedAndNotDrawn(int top, int rear) {
+        var fit = of(measured().with(Slot.MOTHERBOARD, "driveSlots", slots(top, rear)));
+        assertThat(boxes(fit, FitDrawing.Box.Sort.DRIVE)).isEmpty();
+        assertThat(words(fit)).contains("Test drive: place of slot M2_1 on the motherboard is not on file.");
+        var unknown = List.of(Map.of("name", "M2_1", "protocols", List.of("NVMe")));
+        assertThat(words(of(measured().with(Slot.MOTHERBOARD, "driveSlots", unknown))))
+                .contains("Test drive: place of slot M2_1 on the motherboard is not on file.");
+    }
+
+    @Test
+    void otherDrivesStandInTheCage() {
+        var build = measured().adding(Slot.SECOND_DRIVE, "shape", "3.5 inch", "type", "hard disk", "protocol", "SATA");
+        var fit = of(build);
+        assertThat(boxes(fit, FitDrawing.Box.Sort.CAGE)).singleElement().satisfies(b -> {
+            assertThat(List.of(b.x(), b.y(), b.width(), b.height()))
+                    .isEqualTo(List.of(440 - 30 - 115, 470 - 85, 115, 85));
+            assertThat(b.detail()).isEqualTo("Test drive");
+        });
+        assertThat(words(fit))
+                .contains("Drive cage: 115 mm long, 85 mm high, 30 mm behind the front; it holds Test drive.");
+        var without = of(build.without(Slot.CASE, "cageFront"));
+        assertThat(boxes(without, FitDrawing.Box.Sort.CAGE)).isEmpty();
+        assertThat(words(without)).contains("Test drive: place of the drive cage in Test case is not on file.");
+    }
+
+    @Test
+    void aCageThatIsNoRoomInItsCaseIsToldAndNotDrawn() {
+        var fit = of(measured().with(Slot.CASE, "cageLength", 600));
+        assertThat(boxes(fit, FitDrawing.Box.Sort.CAGE)).isEmpty();
+        assertThat(words(fit))
+                .contains("Its figures contradict each other: drive cage 600 mm, but it is only 440 mm deep.");
     }
 
     @Test

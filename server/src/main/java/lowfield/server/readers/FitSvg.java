@@ -24,7 +24,8 @@ public final class FitSvg {
             FitDrawing.Box.Sort.CARD, "card",
             FitDrawing.Box.Sort.COOLER, "cooler",
             FitDrawing.Box.Sort.RADIATOR, "radiator",
-            FitDrawing.Box.Sort.SUPPLY, "PSU");
+            FitDrawing.Box.Sort.SUPPLY, "PSU",
+            FitDrawing.Box.Sort.DRIVE, "drive");
 
     private final StringBuilder out = new StringBuilder();
 
@@ -104,6 +105,9 @@ public final class FitSvg {
         // A cooler stands over the upper part of a motherboard, and a card over its middle: its name goes to the lower
         // edge.
         var isBoard = box.sort() == FitDrawing.Box.Sort.BOARD;
+        if (isBoard && free < LINE + 4) {
+            return;
+        }
         var lines = isBoard && free < 2 * LINE + 4 ? 1 : 2;
         var top = isBoard ? box.y() + box.height() - lines * LINE - 4 : box.y();
         var room = box.width() - 10;

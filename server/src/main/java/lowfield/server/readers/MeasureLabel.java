@@ -17,8 +17,8 @@ import lowfield.core.fit.FitDrawing.Box;
  * @param line how far down the clearance is drawn
  */
 record MeasureLabel(double middle, int baseline, int line) {
-    private static final Set<Box.Sort> PARTS =
-            EnumSet.of(Box.Sort.CARD, Box.Sort.COOLER, Box.Sort.RADIATOR, Box.Sort.SUPPLY);
+    private static final Set<Box.Sort> PARTS = EnumSet.of(
+            Box.Sort.CARD, Box.Sort.COOLER, Box.Sort.RADIATOR, Box.Sort.SUPPLY, Box.Sort.DRIVE, Box.Sort.CAGE);
     private static final int UNDER = 20;
     private static final int EDGE = 8;
     private static final int ASCENT = 12;

@@ -41,6 +41,15 @@ class FitSvgTest {
         assertThat(svg.contains("its size")).isEqualTo(isDetailed);
     }
 
+    /** Where a drive lies over the lower edge, the name would stand on it; the words beside the drawing have it. */
+    @Test
+    void aMotherboardWithoutRoomForItsNameHasNone() {
+        var svg = drawn(
+                box(Box.Sort.BOARD, "Quay micro", "its size", 30, 244, 244),
+                box(Box.Sort.DRIVE, "Beck", "80 × 22 mm", 250, 80, 22));
+        assertThat(svg).contains("Beck").doesNotContain("Quay micro");
+    }
+
     /** The words of a clearance that is shorter than they are stand beside the part, not on its name. */
     @ParameterizedTest
     @CsvSource({"58, 120", "6, 154", "40, 130"})

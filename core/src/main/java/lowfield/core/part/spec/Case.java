@@ -150,6 +150,15 @@ public record Case(
         @FigureLabel(value = "drive cage", brief = false, group = "size")
         Figure<String> driveCage,
 
+        @FigureLabel(value = "length of the drive cage", unit = "mm", most = 1000, brief = false, group = "size")
+        Figure<Integer> cageLength,
+
+        @FigureLabel(value = "height of the drive cage", unit = "mm", most = 1000, brief = false, group = "size")
+        Figure<Integer> cageHeight,
+
+        @FigureLabel(value = "drive cage behind the front", unit = "mm", most = 1000, brief = false, group = "size")
+        Figure<Integer> cageFront,
+
         @FigureLabel(value = "combined drive bays", most = 40, brief = false, better = Better.MORE, group = "size")
         Figure<Integer> baysCombined,
 

@@ -1,0 +1,70 @@
+package lowfield.core.fit;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import lowfield.core.check.BuildContext;
+import lowfield.core.check.storage.DriveLayout;
+import lowfield.core.check.storage.Drives;
+import lowfield.core.guide.Build;
+import lowfield.core.guide.Slot;
+import lowfield.core.part.DriveSlot;
+import lowfield.core.part.spec.Drive;
+
+/**
+ * Where the drives of a build are: M.2 drives in the slots that the checks give them, the others in the bays of the case.
+ *
+ * @param inBays the names of those that go into bays
+ */
+record FitDrives(List<InSlot> inSlots, List<String> inBays) {
+    /** How wide an M.2 drive is, by its standard, in millimetres. */
+    static final int WIDTH = 22;
+
+    /** @param length in millimetres, by the M.2 standard */
+    record InSlot(String name, int length, DriveSlot slot) {
+        String slotName() {
+            return slot.name().or("of no name");
+        }
+
+        /** Where it lies on the motherboard; absent where that is not on file, or is no place on it. */
+        Optional<Place> placeOn(BoardSize board) {
+            return slot.top()
+                    .value()
+                    .flatMap(top -> slot.rear().value().map(rear -> new Place(top, rear)))
+                    .filter(p -> p.top() >= WIDTH / 2
+                            && p.top() + WIDTH / 2 <= board.height()
+                            && p.rear() + length <= board.depth());
+        }
+    }
+
+    /**
+     * On a motherboard, in millimetres.
+     *
+     * @param top of the middle of the drive below the upper edge
+     * @param rear of the drive from the rear edge
+     */
+    record Place(int top, int rear) {}
+
+    static FitDrives of(Build build) {
+        var placed = new BuildContext(build)
+                .derived(DriveLayout.OF_BUILD)
+                .map(DriveLayout::placed)
+                .orElse(List.of());
+        return new FitDrives(
+                placed.stream()
+                        .map(p -> new InSlot(p.drive().toString(), Drives.length(p.drive()), p.slot()))
+                        .toList(),
+                Drives.SLOTS.stream().sorted().flatMap(s -> inBays(build, s)).toList());
+    }
+
+    private static Stream<String> inBays(Build build, Slot slot) {
+        return build.filled(slot).stream()
+                .flatMap(l -> l.choice().figures().stream()
+                        .filter(p -> p.spec() instanceof Drive drive && isForBay(drive))
+                        .map(p -> l.quantity() > 1 ? l.quantity() + " × " + p.fullName() : p.fullName()));
+    }
+
+    private static boolean isForBay(Drive drive) {
+        return drive.shape().value().filter(s -> s.endsWith("inch")).isPresent();
+    }
+}

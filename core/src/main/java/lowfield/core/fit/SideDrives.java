@@ -1,0 +1,60 @@
+package lowfield.core.fit;
+
+import lowfield.core.fit.FitDrawing.Box.Sort;
+import lowfield.core.part.spec.Case;
+
+/** The drives from the open side: those on the motherboard, and the cage with the others. */
+final class SideDrives {
+    private final FitParts parts;
+    private final FitParts.Sized<Case> box;
+    private final Sheet sheet;
+
+    SideDrives(FitParts parts, FitParts.Sized<Case> box, Sheet sheet) {
+        this.parts = parts;
+        this.box = box;
+        this.sheet = sheet;
+    }
+
+    /** M.2 drives; a card is drawn over what lies below its slot. */
+    void inSlots() {
+        parts.drives().inSlots().forEach(this::inSlot);
+    }
+
+    private void inSlot(FitDrives.InSlot drive) {
+        var place = parts.board().flatMap(b -> BoardSize.of(b.spec())).flatMap(drive::placeOn);
+        if (place.isEmpty()) {
+            sheet.lacks(drive.name(), "place of slot " + drive.slotName() + " on the motherboard");
+        }
+        if (place.isPresent() && box.get(Case::boardTop).isPresent()) {
+            sheet.box(
+                    Sort.DRIVE,
+                    drive.name(),
+                    drive.length() + " × " + FitDrives.WIDTH + " mm",
+                    box.get(Case::boardRear).orElse(0) + place.get().rear(),
+                    box.get(Case::boardTop).orElse(0) + place.get().top() - FitDrives.WIDTH / 2,
+                    drive.length(),
+                    FitDrives.WIDTH,
+                    parts.verdict(0, "drive-slots"));
+        }
+    }
+
+    /** Where its sizes are on file, also when it is empty. */
+    void cage(int depth, int height) {
+        var held = parts.drives().inBays();
+        var reach = parts.cageReach();
+        var high = parts.cageHeight();
+        if (reach.isEmpty() || high.isEmpty()) {
+            held.forEach(name -> sheet.lacks(name, "place of the drive cage in " + box.name()));
+            return;
+        }
+        sheet.box(
+                Sort.CAGE,
+                "drive cage",
+                String.join(", ", held),
+                depth - reach.get(),
+                height - high.get(),
+                box.get(Case::cageLength).orElse(0),
+                high.get(),
+                parts.verdict(0, "drive-bays"));
+    }
+}
