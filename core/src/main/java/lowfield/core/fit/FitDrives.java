@@ -14,9 +14,9 @@ import lowfield.core.part.spec.Drive;
 /**
  * Where the drives of a build are: M.2 drives in the slots that the checks give them, the others in the bays of the case.
  *
- * @param inBays the names of those that go into bays
+ * @param inBays those that go into bays
  */
-record FitDrives(List<InSlot> inSlots, List<String> inBays) {
+record FitDrives(List<InSlot> inSlots, List<InBay> inBays) {
     /** How wide an M.2 drive is, by its standard, in millimetres. */
     static final int WIDTH = 22;
 
@@ -34,6 +34,14 @@ record FitDrives(List<InSlot> inSlots, List<String> inBays) {
                     .filter(p -> p.top() >= WIDTH / 2
                             && p.top() + WIDTH / 2 <= board.height()
                             && p.rear() + length <= board.depth());
+        }
+    }
+
+    /** @param pieces how many of the same */
+    record InBay(String name, int pieces) {
+        /** "2 × Drumlin Scree 4 TB". */
+        String said() {
+            return pieces == 1 ? name : pieces + " × " + name;
         }
     }
 
@@ -57,11 +65,11 @@ record FitDrives(List<InSlot> inSlots, List<String> inBays) {
                 Drives.SLOTS.stream().sorted().flatMap(s -> inBays(build, s)).toList());
     }
 
-    private static Stream<String> inBays(Build build, Slot slot) {
+    private static Stream<InBay> inBays(Build build, Slot slot) {
         return build.filled(slot).stream()
                 .flatMap(l -> l.choice().figures().stream()
                         .filter(p -> p.spec() instanceof Drive drive && isForBay(drive))
-                        .map(p -> l.quantity() > 1 ? l.quantity() + " × " + p.fullName() : p.fullName()));
+                        .map(p -> new InBay(p.fullName(), l.quantity())));
     }
 
     private static boolean isForBay(Drive drive) {

@@ -129,7 +129,8 @@ final class FitWords {
 
     private void cage() {
         if (parts.cageReach().isPresent() && parts.cageHeight().isPresent()) {
-            var held = parts.drives().inBays();
+            var held =
+                    parts.drives().inBays().stream().map(FitDrives.InBay::said).toList();
             sizes.add(new FitDrawing.Sentence(
                     parts.verdict(0, "drive-bays"),
                     "Drive cage",

@@ -44,17 +44,25 @@ final class SideDrives {
         var reach = parts.cageReach();
         var high = parts.cageHeight();
         if (reach.isEmpty() || high.isEmpty()) {
-            held.forEach(name -> sheet.lacks(name, "place of the drive cage in " + box.name()));
+            held.forEach(drive -> sheet.lacks(drive.name(), "place of the drive cage in " + box.name()));
             return;
         }
         sheet.box(
                 Sort.CAGE,
                 "drive cage",
-                String.join(", ", held),
+                inIt(held.stream().mapToInt(FitDrives.InBay::pieces).sum()),
                 depth - reach.get(),
                 height - high.get(),
                 box.get(Case::cageLength).orElse(0),
                 high.get(),
                 parts.verdict(0, "drive-bays"));
+    }
+
+    private static String inIt(int drives) {
+        return switch (drives) {
+            case 0 -> "";
+            case 1 -> "1 drive in it";
+            default -> drives + " drives in it";
+        };
     }
 }

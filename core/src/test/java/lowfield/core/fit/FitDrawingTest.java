@@ -259,7 +259,7 @@ class FitDrawingTest {
         assertThat(boxes(fit, FitDrawing.Box.Sort.CAGE)).singleElement().satisfies(b -> {
             assertThat(List.of(b.x(), b.y(), b.width(), b.height()))
                     .isEqualTo(List.of(440 - 30 - 115, 470 - 85, 115, 85));
-            assertThat(b.detail()).isEqualTo("Test drive");
+            assertThat(b.detail()).isEqualTo("1 drive in it");
         });
         assertThat(words(fit))
                 .contains("Drive cage: 115 mm long, 85 mm high, 30 mm behind the front; it holds Test drive.");

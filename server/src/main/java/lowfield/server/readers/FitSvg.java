@@ -99,7 +99,8 @@ public final class FitSvg {
         }
         if (box.sort() == FitDrawing.Box.Sort.TRAY) {
             var detail = fitting(box.detail(), box.width(), "");
-            text(box.x() + box.width() - (int) (detail.length() * LETTER), box.y() + 17, "", detail);
+            // Above the shroud: under it stand the PSU and the drive cage.
+            text(box.x() + box.width() - (int) (detail.length() * LETTER), box.y() - 6, "", detail);
             return;
         }
         // A cooler stands over the upper part of a motherboard, and a card over its middle: its name goes to the lower

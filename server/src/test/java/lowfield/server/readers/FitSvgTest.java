@@ -50,6 +50,15 @@ class FitSvgTest {
         assertThat(svg).contains("Beck").doesNotContain("Quay micro");
     }
 
+    @Test
+    void theHeightOfTheShroudIsToldAboveIt() {
+        var svg = drawn(
+                box(Box.Sort.TRAY, "", "PSU shroud, 100 mm high", 365, 440, 100),
+                box(Box.Sort.CAGE, "drive cage", "1 drive in it", 377, 440, 88));
+        assertThat(at(svg, "PSU shroud, 100 mm high")).isLessThan(365);
+        assertThat(at(svg, "1 drive in it")).isGreaterThan(377);
+    }
+
     /** The words of a clearance that is shorter than they are stand beside the part, not on its name. */
     @ParameterizedTest
     @CsvSource({"58, 120", "6, 154", "40, 130"})
