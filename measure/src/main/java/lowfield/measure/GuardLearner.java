@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.SplittableRandom;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -16,18 +17,28 @@ import lowfield.core.proofreading.guard.Weights;
 /**
  * Learns what each clue is worth: the weights under which what the figures of the lessons mean is most probable, small weights
  * before large ones. It goes downhill as Kingma and Ba do, "Adam: a method for stochastic optimization" (2015), over all
- * lessons at every step, so that the same lessons give the same weights.
+ * lessons at every step. At each step other clues are left out, so that none is relied on alone (Srivastava and others,
+ * "Dropout: a simple way to prevent neural networks from overfitting", 2014); the same lessons give the same weights.
  */
 final class GuardLearner {
-    private static final int STEPS = 400;
-    private static final double PACE = 0.05;
+    private static final int STEPS = 200;
+    private static final double PACE = 0.1;
+    /** From here on it goes slowly, to settle. */
+    private static final int LAST_STEPS = 140;
+
+    private static final double LAST_PACE = 0.02;
     private static final double MEMORY = 0.9;
     private static final double LONG_MEMORY = 0.999;
     /** How much a weight is pulled towards zero. */
-    private static final double PULL = 1;
+    private static final double PULL = 0.5;
 
     /** The same of a single word, which is seen seldom and with many others. */
-    private static final double PULL_OF_WORDS = 3;
+    private static final double PULL_OF_WORDS = 1;
+
+    /** The share of the clues that a step does without. */
+    private static final double LEFT_OUT = 0.3;
+
+    private static final long SEED = 20_261_128;
 
     private static final List<String> OF_WORDS =
             List.of(" before ", " next ", " in phrase ", " behind ", " around ", " clause begins ");
@@ -39,6 +50,7 @@ final class GuardLearner {
     private final List<Task> tasks = new ArrayList<>();
     private final double[] weights;
     private final double[] pull;
+    private final SplittableRandom chance = new SplittableRandom(SEED);
 
     /** A lesson by the places of its clues; the last sense is of what we hold no data of. */
     private record Task(int[][] senses, boolean[] isMeant) {}
@@ -86,7 +98,9 @@ final class GuardLearner {
         var second = new double[weights.length];
         for (var step = 1; step <= STEPS; step++) {
             var slope = slope();
-            var pace = PACE * Math.sqrt(1 - Math.pow(LONG_MEMORY, step)) / (1 - Math.pow(MEMORY, step));
+            var pace = (step < LAST_STEPS ? PACE : LAST_PACE)
+                    * Math.sqrt(1 - Math.pow(LONG_MEMORY, step))
+                    / (1 - Math.pow(MEMORY, step));
             for (var i = 0; i < weights.length; i++) {
                 first[i] = MEMORY * first[i] + (1 - MEMORY) * slope[i];
                 second[i] = LONG_MEMORY * second[i] + (1 - LONG_MEMORY) * slope[i] * slope[i];
@@ -103,15 +117,24 @@ final class GuardLearner {
         var slope = new double[weights.length];
         Arrays.setAll(slope, i -> pull[i] * weights[i]);
         for (var task : tasks) {
-            var all = shares(task, false);
-            var meant = shares(task, true);
+            var seen = new Task(some(task.senses()), task.isMeant());
+            var all = shares(seen, false);
+            var meant = shares(seen, true);
             for (var sense = 0; sense < all.length; sense++) {
-                for (var at : task.senses()[sense]) {
-                    slope[at] += all[sense] - meant[sense];
+                for (var at : seen.senses()[sense]) {
+                    slope[at] += (all[sense] - meant[sense]) / (1 - LEFT_OUT);
                 }
             }
         }
         return slope;
+    }
+
+    private int[][] some(int[][] senses) {
+        return Arrays.stream(senses)
+                .map(clues -> Arrays.stream(clues)
+                        .filter(clue -> chance.nextDouble() >= LEFT_OUT)
+                        .toArray())
+                .toArray(int[][]::new);
     }
 
     /** How probable each sense is among all, or among those that are meant. */
@@ -128,6 +151,6 @@ final class GuardLearner {
         for (var at : clues) {
             sum += weights[at];
         }
-        return sum;
+        return sum / (1 - LEFT_OUT);
     }
 }

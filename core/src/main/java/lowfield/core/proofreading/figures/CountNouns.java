@@ -26,11 +26,13 @@ public final class CountNouns {
         add("front USB-A ports", "(?:front )?usb-a(?: ports?)?");
         add("rear USB-A ports", "(?:rear )?usb-a(?: ports?)?");
         add("rear USB-C ports", "(?:rear )?usb-c(?: ports?)?");
-        add("8-pin PCIe plugs", "8-pin(?: pcie)?(?: (?:plugs?|connectors?))?");
+        add(
+                "8-pin PCIe plugs",
+                "8-pin(?: pcie)?(?: (?:plugs?|connectors?))?|(?:plugs?|connectors?) with (?:eight|8) pins");
         add("EPS plugs", "eps plugs?");
         add("fans included", "(?:case )?fans?");
-        add("3.5-inch drive bays", "3\\.5-inch(?: drive)? bays?");
-        add("2.5-inch drive bays", "2\\.5-inch(?: drive)? bays?");
+        add("3.5-inch drive bays", "(?:3\\.5-inch|big|large)(?: drive)? bays?");
+        add("2.5-inch drive bays", "(?:2\\.5-inch|small)(?: drive)? bays?");
         add("modules", "modules?");
     }
 

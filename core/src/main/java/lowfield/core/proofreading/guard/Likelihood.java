@@ -12,7 +12,7 @@ import lowfield.core.proofreading.figures.WrittenFigure;
 final class Likelihood {
     static final double OF_ASIDE = -3.5;
     private static final double OF_RIGHT = 0;
-    private static final double OF_A_SLIP = -3.5;
+    private static final double OF_A_SLIP = -3.25;
     private static final double OF_LAST_TIME = -1.5;
     private static final double HARDLY_NEAR = -0.5;
 
