@@ -23,6 +23,8 @@
             {format.money(Math.abs(row.limitMinor))}{row.limitMinor < 0 ? '' : ' more'}
           </dt>
           <dd>{row.changes.join('; ')} ({format.signed(row.differenceMinor, 'the same')})</dd>
+          {#if row.gains.length}<dd>{row.gains.join(', ')}</dd>{/if}
+          {#if row.losses.length}<dd class="text-soft">gives up: {row.losses.join(', ')}</dd>{/if}
         </div>
       {/each}
     </dl>

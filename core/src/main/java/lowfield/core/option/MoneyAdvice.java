@@ -22,15 +22,18 @@ import lowfield.core.part.Replacement;
  * @param limit how much more there is; below zero: how much is to be saved
  * @param changes "Vane Six instead of Vane Five", "Beck 1 TB beside it"
  * @param difference of the total, with what is forced
- * @param brings what is gained and, behind "but", given up; only what is given up where money is saved
+ * @param gains what it brings; nothing where money is saved
+ * @param losses what it gives up
  */
-public record MoneyAdvice(Money limit, List<Change> changes, Money difference, List<String> brings) {
+public record MoneyAdvice(
+        Money limit, List<Change> changes, Money difference, List<String> gains, List<String> losses) {
     /** In whole units of the guide's currency. */
     private static final List<Integer> LIMITS = List.of(50, 100, 150, -50);
 
     public MoneyAdvice {
         changes = List.copyOf(changes);
-        brings = List.copyOf(brings);
+        gains = List.copyOf(gains);
+        losses = List.copyOf(losses);
     }
 
     /** One option that is taken, on its line. */
@@ -49,14 +52,6 @@ public record MoneyAdvice(Money limit, List<Change> changes, Money difference, L
     private record Candidate(List<Change> changes, Money difference, List<String> gains, List<String> losses) {
         int worth() {
             return gains.size() - losses.size();
-        }
-
-        /** "8 cores instead of 6", "but 12 GB instead of 16 GB". */
-        List<String> brings() {
-            var but = losses.stream().limit(1).map(l -> "but " + l);
-            return Stream.concat(
-                            gains.stream(), Stream.concat(but, losses.stream().skip(1)))
-                    .toList();
         }
     }
 
@@ -161,7 +156,7 @@ public record MoneyAdvice(Money limit, List<Change> changes, Money difference, L
                 (limit > 0 ? best(sum) : cheapest(sum))
                         .filter(c -> advice.stream().noneMatch(a -> a.changes().equals(c.changes())))
                         .ifPresent(c -> advice.add(new MoneyAdvice(
-                                sum, c.changes(), c.difference(), limit > 0 ? c.brings() : c.losses())));
+                                sum, c.changes(), c.difference(), limit > 0 ? c.gains() : List.of(), c.losses())));
             }
             return List.copyOf(advice);
         }

@@ -77,7 +77,8 @@ public final class PublicationMaker {
                                         .map(MoneyAdvice.Change::said)
                                         .toList(),
                                 new Cell.Exact(a.difference()),
-                                a.brings()))
+                                a.gains(),
+                                a.losses()))
                         .toList();
     }
 

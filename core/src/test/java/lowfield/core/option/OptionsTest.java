@@ -211,7 +211,8 @@ class OptionsTest extends OptionCase {
         assertThat(advice)
                 .extracting(a -> a.limit() + " " + a.difference())
                 .containsExactly("50.00 EUR 40.00 EUR", "100.00 EUR 90.00 EUR");
-        assertThat(advice.get(0).brings()).containsExactly("8 GB instead of 6 GB");
+        assertThat(advice.get(0).gains()).containsExactly("8 GB instead of 6 GB");
+        assertThat(advice.get(0).losses()).isEmpty();
     }
 
     /** More cores and threads at a lower boost: what more money gives up is told beside what it brings. */
@@ -227,11 +228,10 @@ class OptionsTest extends OptionCase {
                 .edition();
         assertThat(MoneyAdvice.of(edition.tiers().get(0).lead()))
                 .singleElement()
-                .satisfies(a -> assertThat(a.brings())
-                        .containsExactly(
-                                "12 cores instead of 6",
-                                "24 threads instead of 12",
-                                "but 4000 MHz instead of 5000 MHz"));
+                .satisfies(a -> {
+                    assertThat(a.gains()).containsExactly("12 cores instead of 6", "24 threads instead of 12");
+                    assertThat(a.losses()).containsExactly("4000 MHz instead of 5000 MHz");
+                });
     }
 
     @Test
@@ -246,7 +246,8 @@ class OptionsTest extends OptionCase {
                 .satisfies(a -> {
                     assertThat(a.limit()).isEqualTo(eur(-5_000));
                     assertThat(a.difference()).isEqualTo(eur(-10_000));
-                    assertThat(a.brings()).containsExactly("6 GB instead of 12 GB");
+                    assertThat(a.gains()).isEmpty();
+                    assertThat(a.losses()).containsExactly("6 GB instead of 12 GB");
                 });
     }
 

@@ -2,11 +2,14 @@ package lowfield.server.archive;
 
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.Nulls;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Currency;
+import java.util.List;
 import lowfield.core.guide.Band;
 import lowfield.core.money.Money;
 import lowfield.core.press.Cell;
@@ -35,6 +38,8 @@ final class FormatFour {
     private static final JsonMapper MAPPER = JsonMapper.builder()
             .changeDefaultPropertyInclusion(v -> v.withValueInclusion(JsonInclude.Include.NON_ABSENT))
             .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
+            // A list that this format got later is empty in its first documents.
+            .withConfigOverride(List.class, o -> o.setNullHandling(JsonSetter.Value.forValueNulls(Nulls.AS_EMPTY)))
             .addMixIn(Cell.class, CellTags.class)
             .addMixIn(Band.class, BandTags.class)
             .addModule(new SimpleModule()

@@ -58,7 +58,8 @@ public class Suggestions {
             @Nullable String nextTier) {}
 
     /** What a reader with more money, or less, would change. */
-    public record AdviceView(long limitMinor, List<String> changes, long differenceMinor, List<String> brings) {}
+    public record AdviceView(
+            long limitMinor, List<String> changes, long differenceMinor, List<String> gains, List<String> losses) {}
 
     /** Every motive, in the order in which they are offered. */
     public static List<MotiveView> motives() {
@@ -122,7 +123,8 @@ public class Suggestions {
                         a.limit().minor(),
                         a.changes().stream().map(MoneyAdvice.Change::said).toList(),
                         a.difference().minor(),
-                        a.brings()))
+                        a.gains(),
+                        a.losses()))
                 .toList();
     }
 }

@@ -65,14 +65,24 @@ final class More {
         var limit = words.round(advice.limit());
         var what = String.join("; ", advice.changes());
         var by = words.byHowMuch(advice.difference());
-        var gains = advice.gains().isEmpty() ? "" : " " + String.join(", ", advice.gains()) + ".";
+        var told = gainsAndLosses(advice);
         return new Rows.Advice(
                 advice.limit().isNegative() ? "To save %s".formatted(limit) : "With %s more".formatted(limit),
                 "%s%s.%s"
                         .formatted(
                                 what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1),
                                 by.isEmpty() ? "" : " (" + by + ")",
-                                gains));
+                                told.isEmpty() ? "" : " " + told + "."));
+    }
+
+    /** "8 cores instead of 6, but 4000 MHz instead of 5000 MHz"; where money is saved, what is given up. */
+    private static String gainsAndLosses(PublishedAdvice advice) {
+        var gains = String.join(", ", advice.gains());
+        var losses = String.join(", ", advice.losses());
+        if (losses.isEmpty() || advice.limit().isNegative()) {
+            return gains + losses;
+        }
+        return gains.isEmpty() ? "But " + losses : gains + ", but " + losses;
     }
 
     /** What readers of other regions pay, each in their own currency. */

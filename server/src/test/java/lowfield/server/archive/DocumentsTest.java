@@ -49,6 +49,16 @@ class DocumentsTest extends ExampleDocument {
         assertThat(Documents.write(everything())).isEqualTo(kept);
     }
 
+    /** What more money gives up was told among what it brings, before this format had a list of it. */
+    @Test
+    void anEarlyDocumentWithoutLossesIsRead() throws IOException {
+        var early = Files.readString(EXAMPLE).replace(",\"losses\":[\"220 W instead of 160 W\"]", "");
+        assertThat(early).isNotEqualTo(Files.readString(EXAMPLE));
+        var advice = Documents.read(early).tiers().get(0).advice().get(0);
+        assertThat(advice.gains()).containsExactly("12 GB instead of 8 GB");
+        assertThat(advice.losses()).isEmpty();
+    }
+
     @Test
     void aFormatThatNeverWasIsAnError() {
         assertThatThrownBy(() -> Documents.read("{\"format\":\"lowfield-edition/9\"}"))

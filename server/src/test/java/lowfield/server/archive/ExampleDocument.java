@@ -240,6 +240,7 @@ class ExampleDocument {
                         yen(5_000),
                         List.of("Vane Six instead of Vane Five"),
                         new Cell.Exact(yen(4_800)),
-                        List.of("12 GB instead of 8 GB"))));
+                        List.of("12 GB instead of 8 GB"),
+                        List.of("220 W instead of 160 W"))));
     }
 }
