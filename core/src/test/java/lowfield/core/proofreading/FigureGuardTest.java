@@ -199,6 +199,14 @@ class FigureGuardTest extends ProofCase {
     }
 
     @Test
+    void whatWasSoIsToldAsPast() {
+        assertThat(read("It was 419 EUR in the last edition.").slips())
+                .singleElement()
+                .satisfies(s ->
+                        assertThat(s.sentence()).isEqualTo("419 EUR: the price in the last edition was 429.00 EUR."));
+    }
+
+    @Test
     void aDifferenceFromLastTimeIsToldAsOne() {
         assertThat(read("It is 12.10 EUR cheaper than last month.").slips())
                 .singleElement()

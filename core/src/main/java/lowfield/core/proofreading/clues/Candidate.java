@@ -12,9 +12,14 @@ import lowfield.core.proofreading.Subject;
  * @param clues what is seen around that tells whether it is meant
  */
 public record Candidate(KnownFigure figure, Optional<Subject> owner, List<String> clues) {
+    /** Whether it was so in the last edition, and may be otherwise now. */
+    public boolean isPast() {
+        return figure.use() == KnownFigure.Use.BEFORE;
+    }
+
     /** What it is and whose, in words that tell it from every other: "price of Hartle Basalt Five". */
     public String about() {
-        var when = figure.use() == KnownFigure.Use.BEFORE ? " in the last edition" : "";
+        var when = isPast() ? " in the last edition" : "";
         return figure.label() + owner.map(o -> " of " + o.name()).orElse("") + when;
     }
 }

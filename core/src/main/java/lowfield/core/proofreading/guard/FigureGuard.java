@@ -149,7 +149,7 @@ public final class FigureGuard {
         var of = likeliest.owner().map(o -> " of " + o.name()).orElse("");
         var what = figure.dimension() == Dimension.COUNT
                 ? "the data" + of + " says " + right.said()
-                : "%s%s is %s".formatted(named(right.label()), of, right.said());
+                : "%s %s %s".formatted(named(likeliest.about()), likeliest.isPast() ? "was" : "is", right.said());
         return "%s%s: %s.".formatted(figure.text(), isSure ? "" : " may be wrong", what);
     }
 
