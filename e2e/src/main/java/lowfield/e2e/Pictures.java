@@ -2,9 +2,11 @@ package lowfield.e2e;
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Path;
 
 /** Takes one picture of each main view of a running demo: {@code Pictures DESK READERS FOLDER}. */
@@ -48,6 +50,8 @@ public final class Pictures {
             page.locator("svg.fit").waitFor();
             shot(page, "fit");
             page.keyboard().press("Escape");
+            // A key that comes before the dialog has gone is the dialog's.
+            page.getByRole(AriaRole.DIALOG).waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
             page.keyboard().press("/");
             page.locator("#candidate-0").waitFor();
             page.keyboard().press("ArrowDown");
