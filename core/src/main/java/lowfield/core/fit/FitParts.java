@@ -77,9 +77,13 @@ final class FitParts {
 
     /** How far the drive cage reaches in from the front; absent where that is not on file or is no room in this case. */
     Optional<Integer> cageReach() {
-        var reach = box().flatMap(b ->
+        return Clearance.within(cageTakes(), box().flatMap(b -> b.get(Case::depth)));
+    }
+
+    /** The length of the drive cage and what is before it, as the figures have it. */
+    Optional<Integer> cageTakes() {
+        return box().flatMap(b ->
                 b.get(Case::cageLength).flatMap(length -> b.get(Case::cageFront).map(front -> length + front)));
-        return Clearance.within(reach, box().flatMap(b -> b.get(Case::depth)));
     }
 
     /** Absent where it is not on file or is higher than this case. */

@@ -194,7 +194,7 @@ final class FitWords {
         contradicts(box.get(Case::supplyLength), box.get(Case::depth), "PSU clearance", "deep");
         contradicts(box.get(Case::coolerHeight), box.get(Case::width), "CPU cooler clearance", "wide");
         contradicts(box.get(Case::cableRoom), box.get(Case::width), "cable room", "wide");
-        contradicts(box.get(Case::cageLength), box.get(Case::depth), "drive cage", "deep");
+        contradicts(parts.cageTakes(), box.get(Case::depth), "drive cage with the room before it", "deep");
         contradicts(box.get(Case::cageHeight), box.get(Case::height), "drive cage", "high");
     }
 

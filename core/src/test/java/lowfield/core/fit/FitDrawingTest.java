@@ -270,10 +270,11 @@ class FitDrawingTest {
 
     @Test
     void aCageThatIsNoRoomInItsCaseIsToldAndNotDrawn() {
-        var fit = of(measured().with(Slot.CASE, "cageLength", 600));
+        var fit = of(measured().with(Slot.CASE, "cageLength", 420));
         assertThat(boxes(fit, FitDrawing.Box.Sort.CAGE)).isEmpty();
         assertThat(words(fit))
-                .contains("Its figures contradict each other: drive cage 600 mm, but it is only 440 mm deep.");
+                .contains(
+                        "Its figures contradict each other: drive cage with the room before it 450 mm, but it is only 440 mm deep.");
     }
 
     @Test

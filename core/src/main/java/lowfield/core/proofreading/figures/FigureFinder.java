@@ -55,7 +55,7 @@ public final class FigureFinder {
         measured = Pattern.compile(start + range + number + "[ \\u00a0-]?(" + UnitWords.expression() + ")");
         counted = Pattern.compile(start + range + number + "[ \\u00a0-](" + CountNouns.expression() + ")");
         bare = Pattern.compile("(?i)(?<=(?:has|have|only|needs|needs only|got|instead of|against|and not) )" + number
-                + "(?=[,.;](?!\\d))|(?i)(?<![\\p{L}\\d.,/-])" + number + "(?= of (?:them|these)(?![\\p{L}]))");
+                + "(?=[,.;](?!\\d)| of them(?![\\p{L}]))");
     }
 
     private static String symbol(Currency currency) {
@@ -92,7 +92,7 @@ public final class FigureFinder {
 
     /** "It has four SATA ports; the Keel has six": what was counted last is counted again. */
     private Optional<WrittenFigure> bare(Matcher m, WrittenFigure last) {
-        return number(Optional.ofNullable(m.group(1)).orElseGet(() -> m.group(2)))
+        return number(m.group(1))
                 .map(n -> new WrittenFigure(m.start(), m.end(), m.group(), last.dimension(), n, n, last.noun()));
     }
 

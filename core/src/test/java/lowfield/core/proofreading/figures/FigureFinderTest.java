@@ -28,7 +28,8 @@ class FigureFinderTest {
                 "It has two big bays and three small bays. | 2 big bays; 3 small bays",
                 "You need two plugs with eight pins for it. | 2 plugs with eight pins",
                 "It has four SATA ports; the Keel has six. | 4 sata ports; 6 sata ports",
-                "More SATA ports than that, and 4 SATA ports here: eight of them there. | 4 sata ports; 8 sata ports",
+                "The Keel has 4 SATA ports, and the Quay has six of them. | 4 sata ports; 6 sata ports",
+                "It has 4 SATA ports; two of them are hard to reach. | 4 sata ports",
                 "Eight of them wrote to me. | ''",
                 "I counted six, and read eight pages. | ''",
             })
