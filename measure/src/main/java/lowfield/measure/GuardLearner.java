@@ -11,7 +11,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lowfield.core.proofreading.guard.Lesson;
-import lowfield.core.proofreading.guard.Shares;
+import lowfield.core.proofreading.guard.Probabilities;
 import lowfield.core.proofreading.guard.Weights;
 
 /**
@@ -143,7 +143,7 @@ final class GuardLearner {
         for (var sense = 0; sense < weighed.length; sense++) {
             weighed[sense] = isOfMeant && !task.isMeant()[sense] ? Double.NEGATIVE_INFINITY : sum(task.senses()[sense]);
         }
-        return Shares.of(weighed);
+        return Probabilities.of(weighed);
     }
 
     private double sum(int[] clues) {

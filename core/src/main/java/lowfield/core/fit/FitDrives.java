@@ -68,11 +68,11 @@ record FitDrives(List<InSlot> inSlots, List<InBay> inBays) {
     private static Stream<InBay> inBays(Build build, Slot slot) {
         return build.filled(slot).stream()
                 .flatMap(l -> l.choice().figures().stream()
-                        .filter(p -> p.spec() instanceof Drive drive && isForBay(drive))
+                        .filter(p -> p.spec() instanceof Drive drive
+                                && drive.shape()
+                                        .value()
+                                        .filter(Drives::isForBay)
+                                        .isPresent())
                         .map(p -> new InBay(p.fullName(), l.quantity())));
-    }
-
-    private static boolean isForBay(Drive drive) {
-        return drive.shape().value().filter(s -> s.endsWith("inch")).isPresent();
     }
 }

@@ -18,8 +18,6 @@ import lowfield.core.guide.Slot;
 
 /** Whether 2.5-inch and 3.5-inch drives find bays. */
 public final class DriveBays {
-    private static final String LARGE = "3.5 inch";
-    private static final String SMALL = "2.5 inch";
     private static final View IN_BAYS = View.of(Drives.SLOTS, DRIVE_SHAPE, SOURCE, QUANTITY);
     private static final View BAYS = View.of(Slot.CASE, CASE_BAYS_35, CASE_BAYS_25, CASE_BAYS_COMBINED);
 
@@ -43,8 +41,8 @@ public final class DriveBays {
 
     /** Combined bays take one drive of either size and count once. */
     private static void bays(Inputs in, FindingCollector tell) {
-        var large = of(in.lines(IN_BAYS), LARGE);
-        var small = of(in.lines(IN_BAYS), SMALL);
+        var large = of(in.lines(IN_BAYS), Drives.LARGE);
+        var small = of(in.lines(IN_BAYS), Drives.SMALL);
         for (var box : in.lines(BAYS)) {
             var combined = box.or(CASE_BAYS_COMBINED, 0);
             var forLarge = Drives.pieces(large);

@@ -20,6 +20,8 @@ public final class Drives {
     public static final Set<Slot> SLOTS = Set.of(Slot.SYSTEM_DRIVE, Slot.SECOND_DRIVE);
     public static final String HARD_DISK = "hard disk";
     public static final String SATA = "SATA";
+    static final String LARGE = "3.5 inch";
+    static final String SMALL = "2.5 inch";
 
     /** What decides where a drive goes. */
     public static final View PLACED =
@@ -40,6 +42,11 @@ public final class Drives {
 
     public static boolean isM2(Seen drive) {
         return drive.or(DRIVE_SHAPE, "").startsWith("M.2");
+    }
+
+    /** Whether a drive of this form factor goes into a bay of the case. */
+    public static boolean isForBay(String shape) {
+        return shape.equals(LARGE) || shape.equals(SMALL);
     }
 
     public static int length(Seen drive) {

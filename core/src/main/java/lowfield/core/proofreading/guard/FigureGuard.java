@@ -12,7 +12,7 @@ import lowfield.core.proofreading.ProofContext;
 import lowfield.core.proofreading.Reading;
 import lowfield.core.proofreading.Slip;
 import lowfield.core.proofreading.clues.Candidate;
-import lowfield.core.proofreading.clues.FigureReader;
+import lowfield.core.proofreading.clues.ClueReader;
 import lowfield.core.proofreading.clues.SeenFigure;
 import lowfield.core.proofreading.figures.Dimension;
 import lowfield.core.proofreading.figures.Stretch;
@@ -38,7 +38,7 @@ public final class FigureGuard {
     private final ProofContext context;
     private final Weights weights;
     private final Mentions mentions;
-    private final FigureReader figures;
+    private final ClueReader figures;
     private final RelationGuard relations;
     private final NameGuard names;
     private final ClaimReader claimReader;
@@ -52,7 +52,7 @@ public final class FigureGuard {
         this.context = context;
         this.weights = weights;
         mentions = new Mentions(context);
-        figures = new FigureReader(context);
+        figures = new ClueReader(context);
         relations = new RelationGuard(context);
         names = new NameGuard(context);
         claimReader = new ClaimReader(context);

@@ -33,7 +33,7 @@ final class Meanings {
             weighed[i] = weights.of(candidate.clues()) + Likelihood.of(figure, candidate.figure(), isOfLastTime);
         }
         weighed[candidates.size()] = weights.of(seen.aside()) + Likelihood.OF_ASIDE;
-        shares = Shares.of(weighed);
+        shares = Probabilities.of(weighed);
     }
 
     /** How probable it is that something is meant that is otherwise, from 0 to 1. */

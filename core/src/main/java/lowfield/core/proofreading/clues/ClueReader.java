@@ -9,7 +9,7 @@ import lowfield.core.proofreading.figures.WrittenFigure;
 import lowfield.core.proofreading.mentions.Mention;
 
 /** Reads the figures of a text, sentence by sentence, each with what it may mean and what is seen around it. */
-public final class FigureReader {
+public final class ClueReader {
     /** How many letters before and behind a figure are near. */
     private static final int NEAR = 300;
 
@@ -18,7 +18,7 @@ public final class FigureReader {
     private final Topic topic;
     private final Candidates candidates;
 
-    public FigureReader(ProofContext context) {
+    public ClueReader(ProofContext context) {
         this.context = context;
         figures = FigureFinder.of(context.locale(), context.currency());
         topic = new Topic(context);
