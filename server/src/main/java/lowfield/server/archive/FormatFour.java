@@ -14,6 +14,7 @@ import lowfield.core.guide.Band;
 import lowfield.core.money.Money;
 import lowfield.core.press.Cell;
 import lowfield.core.press.Publication;
+import lowfield.core.press.PublishedAdvice;
 import org.erdtman.jcs.JsonCanonicalizer;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
@@ -38,8 +39,7 @@ final class FormatFour {
     private static final JsonMapper MAPPER = JsonMapper.builder()
             .changeDefaultPropertyInclusion(v -> v.withValueInclusion(JsonInclude.Include.NON_ABSENT))
             .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
-            // A list that this format got later is empty in its first documents.
-            .withConfigOverride(List.class, o -> o.setNullHandling(JsonSetter.Value.forValueNulls(Nulls.AS_EMPTY)))
+            .addMixIn(PublishedAdvice.class, FirstAdvice.class)
             .addMixIn(Cell.class, CellTags.class)
             .addMixIn(Band.class, BandTags.class)
             .addModule(new SimpleModule()
@@ -63,6 +63,12 @@ final class FormatFour {
         return MAPPER.readerFor(Publication.class)
                 .withAttribute(CURRENCY, currency)
                 .readValue(document);
+    }
+
+    /** The first documents of this format do not have what is given up as a list of its own. */
+    private interface FirstAdvice {
+        @JsonSetter(nulls = Nulls.AS_EMPTY)
+        List<String> losses();
     }
 
     /** What each form of a cell is called in a document. */
