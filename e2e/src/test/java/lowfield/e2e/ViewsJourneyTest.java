@@ -10,6 +10,7 @@ import static lowfield.e2e.DemoDesk.theatre;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -77,6 +78,20 @@ class ViewsJourneyTest {
             page.keyboard().press("l");
             page.getByText("A line runs through").waitFor();
             isClean(page, "ladder");
+        }
+    }
+
+    /** What stands where a chart will be has its room before the chart comes. */
+    @Test
+    void pricesAreFreeOfFaultsWhileAChartIsStillMissing() {
+        try (var context = context(ColorScheme.LIGHT, 1280)) {
+            var page = signedIn(context);
+            page.route("**/api/parts/*/history*", Route::abort);
+            page.navigate(theatre().desk() + GUIDE + "/prices");
+            page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Choices"))
+                    .getByRole(AriaRole.CHECKBOX)
+                    .waitFor();
+            isClean(page, "prices without a chart");
         }
     }
 
