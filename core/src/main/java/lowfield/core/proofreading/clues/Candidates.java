@@ -67,14 +67,14 @@ final class Candidates {
                     "label " + label + " " + of.role()));
             clues.addAll(UseClues.of(use, figure.dimension(), words));
             clues.addAll(who.of(of, link, use));
-            return new Candidate(figure, owner, List.copyOf(clues));
+            return Candidate.alone(figure, owner, clues);
         }
 
         Candidate ofBuild(KnownFigure figure, String called) {
             var clues = new ArrayList<>(List.of(
                     "build told " + telling.ofBuild(figure), "build " + bare(figure.label()), "build " + called));
             clues.addAll(UseClues.of(KnownFigure.Use.BUILD, figure.dimension(), words));
-            return new Candidate(figure, Optional.empty(), List.copyOf(clues));
+            return Candidate.alone(figure, Optional.empty(), clues);
         }
 
         /** Without the names in it, which are of one guide. */

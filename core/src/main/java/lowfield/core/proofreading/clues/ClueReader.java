@@ -1,7 +1,8 @@
 package lowfield.core.proofreading.clues;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import lowfield.core.proofreading.ProofContext;
 import lowfield.core.proofreading.figures.FigureFinder;
 import lowfield.core.proofreading.figures.Stretch;
@@ -26,16 +27,17 @@ public final class ClueReader {
     }
 
     /**
-     * Gives on every figure, in the order of the text.
+     * Every figure, in the order of the text.
      *
      * @param bare the text with its names blanked, since they can hold numbers
      * @param named where it speaks of parts, in its order
      */
-    public void each(String bare, List<Mention> named, Consumer<SeenFigure> each) {
+    public List<SeenFigure> in(String bare, List<Mention> named) {
         var before = Spoken.ofNothing();
         var found = figures.in(bare);
         var parts = new NamedParts(named);
         var owners = new Owners(found, context.subjects());
+        var all = new ArrayList<SeenFigure>();
         for (var sentence : Stretch.sentences(bare)) {
             var here = named.stream().filter(m -> sentence.holds(m.start())).toList();
             var figuresHere =
@@ -44,7 +46,7 @@ public final class ClueReader {
             for (var figure : figuresHere) {
                 var clause =
                         clauses.stream().filter(c -> c.holds(figure.start())).findFirst();
-                each.accept(seen(
+                all.add(seen(
                         passage(bare, figure, sentence, clause.orElse(sentence), here, figuresHere),
                         before,
                         parts,
@@ -52,6 +54,8 @@ public final class ClueReader {
             }
             before = before.after(sentence, bare, here, topic);
         }
+        var said = new SaidElsewhere(all);
+        return IntStream.range(0, all.size()).mapToObj(said::of).toList();
     }
 
     /** A figure with what stands around it, as far as that is near: nobody reads back a page to the start of a sentence. */

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import lowfield.core.proofreading.KnownFigure;
 import lowfield.core.proofreading.ProofContext;
 import lowfield.core.proofreading.Reading;
@@ -29,12 +30,6 @@ import lowfield.core.reason.ReasonBasis;
  */
 public final class FigureGuard {
     private static final Pattern ARTICLE = Pattern.compile("^(?:the|its|what) ");
-    /** How probable a slip must be to be marked, and a right figure to be held. */
-    private static final double MARKED = 0.5;
-
-    /** How probable a slip must be to be sure. */
-    private static final double SURE = 0.85;
-
     private final ProofContext context;
     private final Weights weights;
     private final Mentions mentions;
@@ -73,11 +68,11 @@ public final class FigureGuard {
         var slips = new ArrayList<Slip>(names.slips(stated, named));
         var claims = new ArrayList<>(claimReader.prices(stated, named));
         var today = new HashMap<String, String>();
-        figures.each(TextMask.without(stated, named), named, seen -> {
-            hold(seen, slips, claims);
-            seen.candidates()
-                    .forEach(c -> today.putIfAbsent(c.about(), c.figure().said()));
-        });
+        var seen = figures.in(TextMask.without(stated, named), named);
+        TextMeanings.of(weights, seen).forEach(figure -> hold(figure, slips, claims));
+        seen.stream()
+                .flatMap(f -> f.candidates().stream())
+                .forEach(c -> today.putIfAbsent(c.about(), c.figure().said()));
         for (var sentence : Stretch.sentences(stated)) {
             var here = named.stream().filter(m -> sentence.holds(m.start())).toList();
             sentence.clauses(stated).forEach(clause -> slips.addAll(relations.slips(stated, clause, here)));
@@ -95,9 +90,9 @@ public final class FigureGuard {
     public List<Lesson> lessons(String text) {
         var stated = TextMask.of(text);
         var named = mentions.in(stated);
-        var all = new ArrayList<Lesson>();
-        figures.each(TextMask.without(stated, named), named, seen -> all.add(lesson(seen)));
-        return all;
+        return figures.in(TextMask.without(stated, named), named).stream()
+                .map(FigureGuard::lesson)
+                .toList();
     }
 
     private static Lesson lesson(SeenFigure seen) {
@@ -106,22 +101,21 @@ public final class FigureGuard {
                 figure.start(),
                 figure.end(),
                 seen.candidates().stream()
-                        .map(c -> new Lesson.Sense(figure.holds(c.figure().value()), c.clues()))
+                        .map(c -> new Lesson.Sense(figure.holds(c.figure().value()), clues(c)))
                         .toList(),
                 seen.aside());
     }
 
+    private static List<String> clues(Candidate candidate) {
+        return Stream.concat(candidate.clues().stream(), candidate.elsewhere().stream())
+                .toList();
+    }
+
     /** A figure is a slip where it most probably means something that is otherwise; it is a claim where what it means is so. */
-    private void hold(SeenFigure seen, List<Slip> slips, List<ReasonBasis.Claim> claims) {
-        var figure = seen.figure();
-        var meanings = new Meanings(weights, seen);
-        if (meanings.slip() >= MARKED) {
-            meanings.likeliestOtherwise()
-                    .map(c -> told(figure, c, meanings.slip() >= SURE))
-                    .ifPresent(slips::add);
-        } else if (meanings.right() >= MARKED) {
-            meanings.likeliestRight().map(c -> ClaimReader.right(figure, c)).ifPresent(claims::add);
-        }
+    private void hold(WeighedFigure weighed, List<Slip> slips, List<ReasonBasis.Claim> claims) {
+        var figure = weighed.figure();
+        weighed.otherwise().map(c -> told(figure, c, weighed.isSure())).ifPresent(slips::add);
+        weighed.right().map(c -> ClaimReader.right(figure, c)).ifPresent(claims::add);
     }
 
     private Slip told(WrittenFigure figure, Candidate likeliest, boolean isSure) {

@@ -11,6 +11,9 @@ import lowfield.core.proofreading.figures.WrittenFigure;
  */
 final class Likelihood {
     static final double OF_ASIDE = -3.5;
+    /** That a text says one thing twice, and otherwise the second time. */
+    static final double OF_SAYING_OTHERWISE = -3;
+
     private static final double OF_RIGHT = 0;
     private static final double OF_A_SLIP = -3.25;
     private static final double OF_LAST_TIME = -1.5;

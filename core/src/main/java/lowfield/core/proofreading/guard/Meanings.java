@@ -3,8 +3,9 @@ package lowfield.core.proofreading.guard;
 import static lowfield.core.proofreading.KnownFigure.Use.BEFORE;
 
 import java.util.Comparator;
-import java.util.List;
 import java.util.Optional;
+import java.util.function.ObjDoubleConsumer;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import lowfield.core.proofreading.clues.Candidate;
 import lowfield.core.proofreading.clues.SeenFigure;
@@ -16,14 +17,21 @@ import lowfield.core.proofreading.figures.WrittenFigure;
  * Pietra describe in "A Maximum Entropy Approach to Natural Language Processing", 1996), with a slip of the pen as its noise.
  */
 final class Meanings {
-    private final WrittenFigure figure;
-    private final List<Candidate> candidates;
-    /** The last is of what we hold no data of. */
+    private final SeenFigure seen;
+    /** As logarithms; the last is of what we hold no data of. */
+    private final double[] weighed;
+
     private final double[] shares;
 
-    Meanings(Weights weights, SeenFigure seen) {
-        figure = seen.figure();
-        candidates = seen.candidates();
+    private Meanings(SeenFigure seen, double[] weighed) {
+        this.seen = seen;
+        this.weighed = weighed;
+        shares = Probabilities.of(weighed);
+    }
+
+    static Meanings of(Weights weights, SeenFigure seen) {
+        var figure = seen.figure();
+        var candidates = seen.candidates();
         var weighed = new double[candidates.size() + 1];
         var wasSo =
                 candidates.stream().map(Candidate::figure).anyMatch(f -> f.use() == BEFORE && figure.holds(f.value()));
@@ -33,7 +41,29 @@ final class Meanings {
             weighed[i] = weights.of(candidate.clues()) + Likelihood.of(figure, candidate.figure(), isOfLastTime);
         }
         weighed[candidates.size()] = weights.of(seen.aside()) + Likelihood.OF_ASIDE;
-        shares = Probabilities.of(weighed);
+        return new Meanings(seen, weighed);
+    }
+
+    /** @param said how probable it is that another figure of the text says a thing already */
+    Meanings beside(Weights weights, ToDoubleFunction<Candidate> said) {
+        var besides = weighed.clone();
+        for (var i = 0; i < seen.candidates().size(); i++) {
+            besides[i] += weights.of(seen.candidates().get(i).elsewhere());
+        }
+        of(false)
+                .forEach(i -> besides[i] += Likelihood.OF_SAYING_OTHERWISE
+                        * said.applyAsDouble(seen.candidates().get(i)));
+        return new Meanings(seen, besides);
+    }
+
+    /** Gives on how probable each thing in the data is. */
+    void each(ObjDoubleConsumer<Candidate> each) {
+        IntStream.range(0, seen.candidates().size())
+                .forEach(i -> each.accept(seen.candidates().get(i), shares[i]));
+    }
+
+    WrittenFigure figure() {
+        return seen.figure();
     }
 
     /** How probable it is that something is meant that is otherwise, from 0 to 1. */
@@ -57,11 +87,11 @@ final class Meanings {
     }
 
     private Optional<Candidate> likeliest(boolean isSo) {
-        return of(isSo).boxed().max(Comparator.comparingDouble(i -> shares[i])).map(candidates::get);
+        return of(isSo).boxed().max(Comparator.comparingDouble(i -> shares[i])).map(seen.candidates()::get);
     }
 
     private IntStream of(boolean isSo) {
-        return IntStream.range(0, candidates.size())
-                .filter(i -> figure.holds(candidates.get(i).figure().value()) == isSo);
+        return IntStream.range(0, seen.candidates().size())
+                .filter(i -> figure().holds(seen.candidates().get(i).figure().value()) == isSo);
     }
 }
