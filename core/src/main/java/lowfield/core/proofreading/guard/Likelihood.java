@@ -17,6 +17,10 @@ final class Likelihood {
     private static final double OF_RIGHT = 0;
     private static final double OF_A_SLIP = -3.25;
     private static final double OF_LAST_TIME = -1.5;
+    /** A round sum is seldom a slip of one that has cents: who rounds a price comes near it. */
+    private static final double ROUND_FOR_BROKEN = -1.5;
+
+    private static final BigDecimal CENTS = BigDecimal.valueOf(100);
     private static final double HARDLY_NEAR = -0.5;
 
     private Likelihood() {}
@@ -28,7 +32,17 @@ final class Likelihood {
         }
         return isOfLastTime && meant.use() == KnownFigure.Use.OWN
                 ? OF_LAST_TIME
-                : OF_A_SLIP + nearness(written, meant.value());
+                : OF_A_SLIP + nearness(written, meant.value()) + roundness(written, meant.value());
+    }
+
+    private static double roundness(WrittenFigure written, BigDecimal meant) {
+        return written.dimension() == Dimension.MONEY && isRound(written.middle()) && !isRound(meant)
+                ? ROUND_FOR_BROKEN
+                : 0;
+    }
+
+    private static boolean isRound(BigDecimal minor) {
+        return minor.remainder(CENTS).signum() == 0;
     }
 
     private static double nearness(WrittenFigure written, BigDecimal meant) {
