@@ -55,7 +55,11 @@ final class GuardLearner {
     /** A lesson by the places of its clues; the last sense is of what we hold no data of. */
     private record Task(int[][] senses, boolean[] isMeant) {}
 
-    GuardLearner(List<GuardLessons.Known> lessons) {
+    static Weights learn(List<GuardLessons.Known> lessons) {
+        return new GuardLearner(lessons).learned();
+    }
+
+    private GuardLearner(List<GuardLessons.Known> lessons) {
         lessons.stream()
                 .flatMap(known -> clues(known.lesson()))
                 .collect(Collectors.groupingBy(clue -> clue, TreeMap::new, Collectors.counting()))
@@ -93,7 +97,7 @@ final class GuardLearner {
         return clues.stream().filter(places::containsKey).mapToInt(places::get).toArray();
     }
 
-    Weights learned() {
+    private Weights learned() {
         var first = new double[weights.length];
         var second = new double[weights.length];
         for (var step = 1; step <= STEPS; step++) {

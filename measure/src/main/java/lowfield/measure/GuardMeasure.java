@@ -74,7 +74,7 @@ final class GuardMeasure {
         var scenes = GuardScenes.read();
         var lessons = new GuardLessons();
         files().forEach(file -> lessons.add(scenes, file));
-        var learned = new GuardLearner(lessons.all()).learned();
+        var learned = GuardLearner.learn(lessons.all());
         try {
             Files.writeString(weights, learned.text());
         } catch (IOException unwritable) {

@@ -26,7 +26,7 @@ class GuardLearnerTest {
             lessons.add(lesson(true, List.of("named", chance), List.of("far", chance), List.of("aside")));
             lessons.add(lesson(false, List.of("far", chance), List.of("far"), List.of("aside", "aside around kettle")));
         }
-        var weights = new GuardLearner(lessons).learned().byClue();
+        var weights = GuardLearner.learn(lessons).byClue();
         assertThat(weights.get("named")).isPositive();
         assertThat(weights.get("far")).isNegative();
         assertThat(weights.get("aside around kettle")).isPositive();
@@ -38,7 +38,7 @@ class GuardLearnerTest {
         var lessons = List.of(
                 lesson(true, List.of("a", "b"), List.of("c"), List.of("d")),
                 lesson(false, List.of("a"), List.of("b", "c"), List.of("d")));
-        assertThat(new GuardLearner(lessons).learned()).isEqualTo(new GuardLearner(lessons).learned());
+        assertThat(GuardLearner.learn(lessons)).isEqualTo(GuardLearner.learn(lessons));
     }
 
     @Test
@@ -46,8 +46,6 @@ class GuardLearnerTest {
         var lessons = List.of(
                 lesson(true, List.of("often"), List.of("once"), List.of("aside")),
                 lesson(true, List.of("often"), List.of("other"), List.of("aside")));
-        assertThat(new GuardLearner(lessons).learned().byClue())
-                .containsKey("often")
-                .doesNotContainKeys("once", "other");
+        assertThat(GuardLearner.learn(lessons).byClue()).containsKey("often").doesNotContainKeys("once", "other");
     }
 }

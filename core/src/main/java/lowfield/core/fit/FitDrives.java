@@ -20,20 +20,18 @@ record FitDrives(List<InSlot> inSlots, List<InBay> inBays) {
     /** How wide an M.2 drive is, by its standard, in millimetres. */
     static final int WIDTH = 22;
 
-    /** @param length in millimetres, by the M.2 standard */
-    record InSlot(String name, int length, DriveSlot slot) {
-        String slotName() {
-            return slot.name().or("of no name");
-        }
-
-        /** Where it lies on the motherboard; absent where that is not on file, or is no place on it. */
-        Optional<Place> placeOn(BoardSize board) {
-            return slot.top()
-                    .value()
-                    .flatMap(top -> slot.rear().value().map(rear -> new Place(top, rear)))
-                    .filter(p -> p.top() >= WIDTH / 2
-                            && p.top() + WIDTH / 2 <= board.height()
-                            && p.rear() + length <= board.depth());
+    /**
+     * @param length in millimetres, by the M.2 standard
+     * @param place where it lies on the motherboard; absent where that is not on file, or is no place on it
+     */
+    record InSlot(String name, int length, String slotName, Optional<Place> place) {
+        private static InSlot of(DriveLayout.Placed placed, Optional<BoardSize> board) {
+            var length = Drives.length(placed.drive());
+            return new InSlot(
+                    placed.drive().toString(),
+                    length,
+                    placed.slot().name().or("of no name"),
+                    board.flatMap(b -> Place.of(placed.slot()).filter(p -> p.isOn(b, length))));
         }
     }
 
@@ -51,17 +49,24 @@ record FitDrives(List<InSlot> inSlots, List<InBay> inBays) {
      * @param top of the middle of the drive below the upper edge
      * @param rear of the drive from the rear edge
      */
-    record Place(int top, int rear) {}
+    record Place(int top, int rear) {
+        private static Optional<Place> of(DriveSlot slot) {
+            return slot.top().value().flatMap(top -> slot.rear().value().map(rear -> new Place(top, rear)));
+        }
 
-    static FitDrives of(Build build) {
+        private boolean isOn(BoardSize board, int length) {
+            return top >= WIDTH / 2 && top + WIDTH / 2 <= board.height() && rear + length <= board.depth();
+        }
+    }
+
+    /** @param board absent where the motherboard or its size is not known */
+    static FitDrives of(Build build, Optional<BoardSize> board) {
         var placed = new BuildContext(build)
                 .derived(DriveLayout.OF_BUILD)
                 .map(DriveLayout::placed)
                 .orElse(List.of());
         return new FitDrives(
-                placed.stream()
-                        .map(p -> new InSlot(p.drive().toString(), Drives.length(p.drive()), p.slot()))
-                        .toList(),
+                placed.stream().map(p -> InSlot.of(p, board)).toList(),
                 Drives.SLOTS.stream().sorted().flatMap(s -> inBays(build, s)).toList());
     }
 

@@ -38,7 +38,7 @@ final class FitParts {
     FitParts(Build build, List<Finding> findings) {
         this.build = build;
         this.findings = findings;
-        drives = FitDrives.of(build);
+        drives = FitDrives.of(build, board().flatMap(b -> BoardSize.of(b.spec())));
     }
 
     Optional<Sized<Case>> box() {

@@ -79,7 +79,7 @@ final class FitWords {
                 .ifPresent(s ->
                         say("PSU", parts.supplyLength(), "long", s.get(PowerSupply::length), "the case takes %d mm"));
         parts.board().ifPresent(this::board);
-        parts.board().flatMap(b -> BoardSize.of(b.spec())).ifPresent(this::drives);
+        drives();
         cage();
         box.get(Case::cableRoom)
                 .ifPresent(r -> words.add(new FitDrawing.Sentence(
@@ -110,9 +110,9 @@ final class FitWords {
         }
     }
 
-    private void drives(BoardSize board) {
+    private void drives() {
         for (var drive : parts.drives().inSlots()) {
-            drive.placeOn(board)
+            drive.place()
                     .ifPresent(place -> sizes.add(new FitDrawing.Sentence(
                             parts.verdict(0, "drive-slots"),
                             "Drive",

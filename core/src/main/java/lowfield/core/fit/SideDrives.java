@@ -21,7 +21,7 @@ final class SideDrives {
     }
 
     private void inSlot(FitDrives.InSlot drive) {
-        var place = parts.board().flatMap(b -> BoardSize.of(b.spec())).flatMap(drive::placeOn);
+        var place = drive.place();
         if (place.isEmpty()) {
             sheet.lacks(drive.name(), "place of slot " + drive.slotName() + " on the motherboard");
         }
