@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import lowfield.core.money.Money;
@@ -30,6 +31,8 @@ import tools.jackson.core.type.TypeReference;
 /** The lines that the reasons of the guard's measure are about. */
 record GuardScenes(Map<String, Sums> build, Map<String, Scene> scenes, Map<String, Named> parts) {
     private static final Currency EURO = Currency.getInstance("EUR");
+
+    private static final Set<String> PLATFORM = Set.of("PROCESSOR", "MOTHERBOARD", "COOLER");
 
     record Sums(
             String tier, long total, long last, List<Long> band, int peak, List<Object> below, List<Object> above) {}
@@ -98,7 +101,8 @@ record GuardScenes(Map<String, Sums> build, Map<String, Scene> scenes, Map<Strin
                 Locale.forLanguageTag("en-IE"),
                 EURO,
                 of.all(),
-                Stream.concat(sums(sums, choice).stream(), spare(scene, sums.peak()))
+                Stream.of(sums(sums, choice).stream(), platform(scene), spare(scene, sums.peak()))
+                        .flatMap(figures -> figures)
                         .toList(),
                 List.of(
                         new ProofContext.Tier(sums.tier(), Optional.of(choice.part())),
@@ -127,6 +131,20 @@ record GuardScenes(Map<String, Sums> build, Map<String, Scene> scenes, Map<Strin
                 .stream();
     }
 
+    /** Told where the scene has all three. */
+    private Stream<KnownFigure> platform(Scene scene) {
+        var prices = Stream.concat(Stream.of(scene.choice()), scene.lines().stream())
+                .map(parts::get)
+                .filter(p -> PLATFORM.contains(p.kind()))
+                .map(Named::price)
+                .toList();
+        return prices.size() == PLATFORM.size()
+                ? Stream.of(money(
+                        "CPU, cooler and motherboard together",
+                        prices.stream().mapToLong(p -> p).sum()))
+                : Stream.empty();
+    }
+
     private void add(ProofContext.Parts to, Subject.Role role, String part) {
         to.add(role, parts.get(part).part(), parts.get(part).money());
     }
@@ -135,6 +153,7 @@ record GuardScenes(Map<String, Sums> build, Map<String, Scene> scenes, Map<Strin
         var all = new ArrayList<KnownFigure>();
         all.add(money("total", sums.total()));
         all.add(money("total of the last edition", sums.last()));
+        all.add(difference("the total against the last edition", Math.abs(sums.total() - sums.last())));
         all.add(money("lower end of the band", sums.band().get(0)));
         all.add(money("upper end of the band", sums.band().get(1)));
         all.add(money("what is left in the band", sums.band().get(1) - sums.total()));
@@ -161,12 +180,20 @@ record GuardScenes(Map<String, Sums> build, Map<String, Scene> scenes, Map<Strin
     }
 
     private static KnownFigure money(String label, long minor) {
+        return sum(label, minor, KnownFigure.Use.BUILD);
+    }
+
+    private static KnownFigure difference(String label, long minor) {
+        return sum(label, minor, KnownFigure.Use.DIFFERENCE);
+    }
+
+    private static KnownFigure sum(String label, long minor, KnownFigure.Use use) {
         return new KnownFigure(
                 Dimension.MONEY,
                 BigDecimal.valueOf(minor),
                 label,
                 new Money(minor, EURO).toString(),
-                KnownFigure.Use.BUILD,
+                use,
                 Optional.empty());
     }
 }

@@ -27,8 +27,10 @@ final class BuildFacts {
     void build() {
         facts.add("tier", "this tier", new FactValue.Words(tier.nameOf(build.id())));
         facts.add("total", "the total", FactList.total(build));
+        facts.against("total.change", "the total against the last edition", FactList.change(build));
         facts.add("left", "what is left in the band", left());
         facts.add("over", "what it is over its band by", over());
+        facts.add("platform", "CPU, cooler and motherboard together", FactList.platform(build));
         facts.add("peak", "sustained peak", FactList.peak(build));
     }
 

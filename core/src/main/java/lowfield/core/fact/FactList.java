@@ -3,7 +3,9 @@ package lowfield.core.fact;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import lowfield.core.edition.EvaluatedBuild;
+import lowfield.core.edition.PublishedBuild;
 import lowfield.core.total.LinePrice;
+import lowfield.core.total.PlatformCost;
 
 /** Facts as they are found, each path once, and how prices and totals become facts. */
 final class FactList {
@@ -41,6 +43,24 @@ final class FactList {
                 : of.total()
                         .total()
                         .known()
+                        .<FactValue>map(m -> new FactValue.Sum(m))
+                        .orElseGet(() -> notKnown("a price is missing"));
+    }
+
+    /** How much more a build's total is than the last edition told of it. */
+    static Difference change(EvaluatedBuild of) {
+        var before = of.plan().last().flatMap(PublishedBuild::total);
+        return new Difference(
+                of.total().total().known().flatMap(now -> before.map(now::minus)),
+                hides(of),
+                "the last edition has no total of this build, or a price is missing");
+    }
+
+    /** What CPU, cooler and motherboard of a build cost together. */
+    static FactValue platform(EvaluatedBuild of) {
+        return hides(of)
+                ? new FactValue.Withheld()
+                : PlatformCost.of(of.prices(), of.plan().terms().zero())
                         .<FactValue>map(m -> new FactValue.Sum(m))
                         .orElseGet(() -> notKnown("a price is missing"));
     }

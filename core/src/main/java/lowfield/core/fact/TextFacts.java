@@ -31,6 +31,8 @@ public final class TextFacts {
     private static void build(String path, String name, EvaluatedBuild build, FactList facts) {
         facts.add(path + "name", "name of " + name, new FactValue.Words(name));
         facts.add(path + "total", "total of " + name, FactList.total(build));
+        facts.against(path + "total.change", "total of " + name + " against the last edition", FactList.change(build));
+        facts.add(path + "platform", "CPU, cooler and motherboard of " + name + " together", FactList.platform(build));
         facts.add(path + "peak", "sustained peak of " + name, FactList.peak(build));
         build.lines().stream().filter(l -> !l.line().isEmpty()).forEach(l -> {
             var slot = FactRegistry.slug(l.slot().label());

@@ -13,6 +13,7 @@ import lowfield.core.fit.FitDrawing;
 import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
 import lowfield.core.total.PackagePrice;
+import lowfield.core.total.PlatformCost;
 import lowfield.core.total.ReaderRegion;
 import lowfield.core.total.Till;
 
@@ -57,7 +58,7 @@ final class BuildMaker {
                 material.texts().ofBuild().apply(build.id()),
                 FitDrawing.of(build.build(), build.findings()),
                 prices.hides() ? List.of() : ShareMaker.shares(build.prices(), build.total()),
-                prices.hides() ? Optional.empty() : ShareMaker.platform(build.prices(), terms.zero()),
+                prices.hides() ? Optional.empty() : PlatformCost.of(build.prices(), terms.zero()),
                 material.yearly().apply(build),
                 own(build));
     }

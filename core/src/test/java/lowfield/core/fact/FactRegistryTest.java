@@ -86,6 +86,38 @@ class FactRegistryTest {
         assertThat(bosun.get("below.total.less").value()).isInstanceOf(FactValue.NotKnown.class);
     }
 
+    @Test
+    void theTotalAgainstTheLastEdition() {
+        var evaluated = edition.costs(CARD, 31_210)
+                .published(BUILD.build(), 29_000)
+                .tier("Mate", BUILD)
+                .edition();
+        var facts = card(evaluated, 0);
+        var now = ((FactValue.Sum) facts.get("total").value()).sum();
+        var before = eur(29_000 * BUILD.build().filled().count());
+        var isMore = now.compareTo(before) > 0;
+        assertThat(facts.get(isMore ? "total.change.more" : "total.change.less").value())
+                .isEqualTo(new FactValue.Sum(isMore ? now.minus(before) : before.minus(now)));
+        assertThat(facts.get(isMore ? "total.change.less" : "total.change.more").value())
+                .isInstanceOf(FactValue.NotKnown.class);
+    }
+
+    @Test
+    void cpuCoolerAndMotherboardTogether() {
+        var cpu = TestEdition.part(BUILD, Slot.PROCESSOR);
+        var cooler = TestEdition.part(BUILD, Slot.COOLER);
+        var board = TestEdition.part(BUILD, Slot.MOTHERBOARD);
+        edition.costs(cpu, 18_990).costs(cooler, 3_490).costs(board, 12_990);
+        assertThat(card(edition.tier("Mate", BUILD).edition(), 0)
+                        .get("platform")
+                        .value())
+                .isEqualTo(sum(35_470));
+        assertThat(card(new TestEdition().gone(cpu).tier("Mate", BUILD).edition(), 0)
+                        .get("platform")
+                        .value())
+                .isInstanceOf(FactValue.NotKnown.class);
+    }
+
     /** "{{change.more}} more than last month" is found out when the price has fallen. */
     @Test
     void aSignThatTurnsMakesItsFactNotKnown() {
@@ -104,7 +136,7 @@ class FactRegistryTest {
     @Test
     void withoutAPriceNothingIsGuessed() {
         var facts = card(edition.gone(CARD).tier("Mate", BUILD).edition(), 0);
-        for (var path : List.of("price", "shop", "seen", "share", "total", "left")) {
+        for (var path : List.of("price", "shop", "seen", "share", "total", "total.change.more", "left")) {
             assertThat(facts.get(path).value()).as(path).isInstanceOf(FactValue.NotKnown.class);
         }
     }

@@ -14,6 +14,7 @@ import lowfield.core.power.Draw;
 import lowfield.core.press.ShareMaker;
 import lowfield.core.total.BundleSaving;
 import lowfield.core.total.PackagePrice;
+import lowfield.core.total.PlatformCost;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LoadedEdition;
 import org.jspecify.annotations.Nullable;
@@ -119,7 +120,7 @@ public class Tallies {
                 draw.supply().map(Draw.Supply::rating).orElse(null),
                 draw.gaming().map(Draw.Watts::low).orElse(null),
                 draw.gaming().map(Draw.Watts::high).orElse(null),
-                ShareMaker.platform(build.prices(), build.plan().terms().zero())
+                PlatformCost.of(build.prices(), build.plan().terms().zero())
                         .map(Money::minor)
                         .orElse(null),
                 ShareMaker.shares(build.prices(), build.total()).stream()

@@ -16,6 +16,8 @@ public final class TellingWords {
     static {
         add("price", "cost costs price prices priced pay pays paid asks ask euros spend");
         add("total of the last", "was last total");
+        add("total against", "less more cheaper dearer fell rose last");
+        add("CPU, cooler and motherboard", "together platform altogether sum");
         add("total", "total whole build altogether together sum everything machine budget tier");
         add("lower end", "floor least");
         add("upper end", "ceiling limit");
