@@ -33,6 +33,12 @@ describe('the menu of facts', () => {
     expect(offered(facts)[0]!.boost).toBeGreaterThan(offered(facts)[1]!.boost!);
   });
 
+  it('offers what is said in fewer words first, where both fit', () => {
+    const told = ['total.change.more', 'total'].map((path) => ({ path, label: path, text: '12.00', isTold: true }));
+    const [longer, shorter] = offered(told);
+    expect(shorter!.boost).toBeGreaterThan(longer!.boost!);
+  });
+
   it('tells a text with facts from one without', () => {
     expect(hasFacts('{{price}}')).toBe(true);
     expect(hasFacts('shop}}')).toBe(true);

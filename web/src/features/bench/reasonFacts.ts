@@ -4,14 +4,17 @@ import type { Schemas } from '$lib/api/client';
 /** A fact that is being written: both braces, and as much of a path as there is. */
 const BEGUN = /\{\{ {0,3}[a-z0-9.-]*$/;
 
-/** The facts that are told come first; the others are offered too, with why they say nothing now. */
+/**
+ * The facts that are told come first, and of those that fit alike the shorter path; the others are offered too, with why they
+ * say nothing now.
+ */
 export function offered(facts: Schemas['ReasonFact'][]): Completion[] {
   return facts.map((fact) => ({
     label: `{{${fact.path}}}`,
     displayLabel: fact.path,
     detail: fact.isTold ? fact.text : `not known: ${fact.text}`,
     info: fact.label,
-    boost: fact.isTold ? 1 : -50,
+    boost: (fact.isTold ? 10 : -50) - fact.path.split('.').length,
   }));
 }
 
