@@ -297,6 +297,26 @@ class FigureGuardTest extends ProofCase {
                 .satisfies(s -> assertThat(s.sentence()).isEqualTo("13 GB may be wrong: the memory is 12 GB."));
     }
 
+    /** A case has room for many things; in the reason of a card its room for cards is meant. */
+    @Test
+    void whatACaseTakesIsItsRoomForTheChoice() {
+        var parts = new ProofContext.Parts();
+        parts.add(Subject.Role.CHOICE, MICA, eur(41_290));
+        parts.add(
+                Subject.Role.ELSEWHERE,
+                part(
+                        Kind.CASE,
+                        "Hollowell Barn",
+                        Map.of("cardLength", 360, "supplyLength", 180, "coolerHeight", 165, "height", 460)),
+                eur(7_990));
+        var guard = new FigureGuard(new ProofContext(
+                Locale.ENGLISH, EURO, parts.all(), List.of(), List.of(), new NameIndex(List.of(MICA))));
+        assertThat(guard.slips("It is 304 mm long, and the case takes 320 mm."))
+                .singleElement()
+                .satisfies(s -> assertThat(s.right()).contains("360 mm"));
+        assertThat(guard.slips("It is 304 mm long, and the case takes 360 mm.")).isEmpty();
+    }
+
     @Test
     void aLongTextIsReadWhole() {
         var text = "It has 12 GB and draws 220 W. ".repeat(3_300) + "It has 13 GB.";

@@ -17,10 +17,10 @@ final class Likelihood {
     private static final double OF_RIGHT = 0;
     private static final double OF_A_SLIP = -3.25;
     private static final double OF_LAST_TIME = -1.5;
-    /** A round sum is seldom a slip of one that has cents: who rounds a price comes near it. */
-    private static final double ROUND_FOR_BROKEN = -1.5;
+    /** A sum in full tens is seldom a slip of one that is not: who rounds a price comes near it. */
+    private static final double OF_FULL_TENS = -1.5;
 
-    private static final BigDecimal CENTS = BigDecimal.valueOf(100);
+    private static final BigDecimal TEN = BigDecimal.valueOf(1_000);
     private static final double HARDLY_NEAR = -0.5;
 
     private Likelihood() {}
@@ -36,13 +36,13 @@ final class Likelihood {
     }
 
     private static double roundness(WrittenFigure written, BigDecimal meant) {
-        return written.dimension() == Dimension.MONEY && isRound(written.middle()) && !isRound(meant)
-                ? ROUND_FOR_BROKEN
+        return written.dimension() == Dimension.MONEY && isInTens(written.middle()) && !isInTens(meant)
+                ? OF_FULL_TENS
                 : 0;
     }
 
-    private static boolean isRound(BigDecimal minor) {
-        return minor.remainder(CENTS).signum() == 0;
+    private static boolean isInTens(BigDecimal minor) {
+        return minor.remainder(TEN).signum() == 0;
     }
 
     private static double nearness(WrittenFigure written, BigDecimal meant) {
