@@ -297,6 +297,14 @@ class FigureGuardTest extends ProofCase {
                 .satisfies(s -> assertThat(s.sentence()).isEqualTo("13 GB may be wrong: the memory is 12 GB."));
     }
 
+    /** What another paragraph says is far away. */
+    @Test
+    void aParagraphIsReadForItself() {
+        assertThat(slips("It draws 220 W.\n\nWith 180 W it was as fast."))
+                .isEqualTo(slips("With 180 W it was as fast."))
+                .isNotEqualTo(slips("It draws 220 W. With 180 W it was as fast."));
+    }
+
     /** A case has room for many things; in the reason of a card its room for cards is meant. */
     @Test
     void whatACaseTakesIsItsRoomForTheChoice() {

@@ -2,7 +2,9 @@ package lowfield.core.proofreading.clues;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import lowfield.core.proofreading.ProofContext;
 import lowfield.core.proofreading.figures.FigureFinder;
 import lowfield.core.proofreading.figures.Stretch;
@@ -27,12 +29,25 @@ public final class ClueReader {
     }
 
     /**
-     * Every figure, in the order of the text.
+     * The figures of each paragraph that has any, in the order of the text.
      *
      * @param bare the text with its names blanked, since they can hold numbers
      * @param named where it speaks of parts, in its order
      */
-    public List<SeenFigure> in(String bare, List<Mention> named) {
+    public List<List<SeenFigure>> paragraphs(String bare, List<Mention> named) {
+        var starts =
+                Stretch.paragraphs(bare).stream().map(Stretch::start).collect(Collectors.toCollection(TreeSet::new));
+        return alone(bare, named).stream()
+                .collect(
+                        Collectors.groupingBy(f -> starts.floor(f.figure().start()), TreeMap::new, Collectors.toList()))
+                .values()
+                .stream()
+                .map(SaidElsewhere::among)
+                .toList();
+    }
+
+    /** Every figure as if it were the only one. */
+    private List<SeenFigure> alone(String bare, List<Mention> named) {
         var before = Spoken.ofNothing();
         var found = figures.in(bare);
         var parts = new NamedParts(named);
@@ -54,8 +69,7 @@ public final class ClueReader {
             }
             before = before.after(sentence, bare, here, topic);
         }
-        var said = new SaidElsewhere(all);
-        return IntStream.range(0, all.size()).mapToObj(said::of).toList();
+        return all;
     }
 
     /** A figure with what stands around it, as far as that is near: nobody reads back a page to the start of a sentence. */

@@ -12,6 +12,13 @@ public record Stretch(int start, int end) {
                     + "| (?=but |and (?:it|ours|this) )",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern PARAGRAPH = Pattern.compile("\\n[ \\t\\r]*\\n");
+
+    /** What blank lines part. */
+    public static List<Stretch> paragraphs(String text) {
+        return split(text, new Stretch(0, text.length()), PARAGRAPH);
+    }
+
     public static List<Stretch> sentences(String text) {
         return split(text, new Stretch(0, text.length()), SENTENCE);
     }

@@ -68,11 +68,12 @@ public final class FigureGuard {
         var slips = new ArrayList<Slip>(names.slips(stated, named));
         var claims = new ArrayList<>(claimReader.prices(stated, named));
         var today = new HashMap<String, String>();
-        var seen = figures.in(TextMask.without(stated, named), named);
-        TextMeanings.of(weights, seen).forEach(figure -> hold(figure, slips, claims));
-        seen.stream()
-                .flatMap(f -> f.candidates().stream())
-                .forEach(c -> today.putIfAbsent(c.about(), c.figure().said()));
+        for (var paragraph : figures.paragraphs(TextMask.without(stated, named), named)) {
+            TextMeanings.of(weights, paragraph).forEach(figure -> hold(figure, slips, claims));
+            paragraph.stream()
+                    .flatMap(f -> f.candidates().stream())
+                    .forEach(c -> today.putIfAbsent(c.about(), c.figure().said()));
+        }
         for (var sentence : Stretch.sentences(stated)) {
             var here = named.stream().filter(m -> sentence.holds(m.start())).toList();
             sentence.clauses(stated).forEach(clause -> slips.addAll(relations.slips(stated, clause, here)));
@@ -90,7 +91,8 @@ public final class FigureGuard {
     public List<Lesson> lessons(String text) {
         var stated = TextMask.of(text);
         var named = mentions.in(stated);
-        return figures.in(TextMask.without(stated, named), named).stream()
+        return figures.paragraphs(TextMask.without(stated, named), named).stream()
+                .flatMap(List::stream)
                 .map(FigureGuard::lesson)
                 .toList();
     }

@@ -7,7 +7,7 @@ import java.util.stream.IntStream;
 import lowfield.core.proofreading.clues.SeenFigure;
 
 /**
- * What the figures of a text mean, each weighed beside the others: hardly ever does a text say one thing twice, once so and once
+ * What the figures of a paragraph mean, each weighed beside the others: hardly ever does one say a thing twice, once so and once
  * otherwise. Each is weighed alone first, then once more with what the others most probably say.
  */
 final class TextMeanings {
@@ -17,6 +17,9 @@ final class TextMeanings {
     /** Which figure most probably says a thing, how probable that is, and how probable it is of the next one. */
     private record Saying(int figure, double most, double next) {
         Saying or(int other, double probable) {
+            if (other == figure) {
+                return new Saying(figure, Math.max(most, probable), next);
+            }
             return probable > most
                     ? new Saying(other, probable, most)
                     : new Saying(figure, most, Math.max(next, probable));
@@ -37,7 +40,7 @@ final class TextMeanings {
         }
     }
 
-    /** In the order of the text. */
+    /** In the order of the paragraph. */
     static List<WeighedFigure> of(Weights weights, List<SeenFigure> figures) {
         var text = new TextMeanings(
                 figures.stream().map(f -> Meanings.of(weights, f)).toList());
