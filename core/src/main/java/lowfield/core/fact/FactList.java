@@ -2,8 +2,10 @@ package lowfield.core.fact;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.PublishedBuild;
+import lowfield.core.money.Money;
 import lowfield.core.total.LinePrice;
 import lowfield.core.total.PlatformCost;
 
@@ -31,20 +33,11 @@ final class FactList {
     static FactValue sum(LinePrice price) {
         return price.isWithheld()
                 ? new FactValue.Withheld()
-                : price.goods()
-                        .known()
-                        .<FactValue>map(m -> new FactValue.Sum(m))
-                        .orElseGet(() -> notKnown("there is no price"));
+                : known(price.goods().known(), "there is no price");
     }
 
     static FactValue total(EvaluatedBuild of) {
-        return hides(of)
-                ? new FactValue.Withheld()
-                : of.total()
-                        .total()
-                        .known()
-                        .<FactValue>map(m -> new FactValue.Sum(m))
-                        .orElseGet(() -> notKnown("a price is missing"));
+        return ofWhole(of, of.total().total().known());
     }
 
     /** How much more a build's total is than the last edition told of it. */
@@ -58,11 +51,16 @@ final class FactList {
 
     /** What CPU, cooler and motherboard of a build cost together. */
     static FactValue platform(EvaluatedBuild of) {
-        return hides(of)
-                ? new FactValue.Withheld()
-                : PlatformCost.of(of.prices(), of.plan().terms().zero())
-                        .<FactValue>map(m -> new FactValue.Sum(m))
-                        .orElseGet(() -> notKnown("a price is missing"));
+        return ofWhole(of, PlatformCost.of(of.prices(), of.plan().terms().zero()));
+    }
+
+    /** A sum of a build's prices, in which none may be hidden. */
+    private static FactValue ofWhole(EvaluatedBuild build, Optional<Money> sum) {
+        return hides(build) ? new FactValue.Withheld() : known(sum, "a price is missing");
+    }
+
+    private static FactValue known(Optional<Money> sum, String why) {
+        return sum.<FactValue>map(FactValue.Sum::new).orElseGet(() -> notKnown(why));
     }
 
     /** What a build draws at its sustained peak. */

@@ -87,6 +87,12 @@ public final class PartFigures {
         return UnitWords.of(field.unit()).map(UnitWords.Unit::factor).orElse(BigDecimal.ONE);
     }
 
+    /** Whether a label is about parts of a kind, like the clearance of a case for the card. */
+    public static boolean speaksOf(Kind kind, String label) {
+        var words = " " + label.toLowerCase(Locale.ROOT) + " ";
+        return nouns(kind).stream().anyMatch(noun -> words.contains(" " + noun + " "));
+    }
+
     /** Words that name the kind in a text, in small letters. */
     public static List<String> nouns(Kind kind) {
         return switch (kind) {

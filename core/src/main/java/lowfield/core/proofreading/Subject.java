@@ -1,7 +1,6 @@
 package lowfield.core.proofreading;
 
 import java.util.List;
-import java.util.Locale;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 
@@ -34,9 +33,7 @@ public record Subject(Role role, Part part, List<KnownFigure> figures) {
 
     /** Whether a figure of it is about parts of another kind, like the clearance of a case for the card. */
     public boolean speaksOf(Kind kind) {
-        return PartFigures.nouns(kind).stream()
-                .anyMatch(n -> figures.stream()
-                        .anyMatch(f -> (" " + f.label().toLowerCase(Locale.ROOT) + " ").contains(" " + n + " ")));
+        return figures.stream().anyMatch(f -> PartFigures.speaksOf(kind, f.label()));
     }
 
     public String name() {

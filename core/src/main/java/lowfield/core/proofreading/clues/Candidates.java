@@ -2,12 +2,12 @@ package lowfield.core.proofreading.clues;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import lowfield.core.money.Money;
+import lowfield.core.part.Kind;
 import lowfield.core.proofreading.KnownFigure;
 import lowfield.core.proofreading.PartFigures;
 import lowfield.core.proofreading.ProofContext;
@@ -39,7 +39,8 @@ final class Candidates {
 
     List<Candidate> of(Passage passage, Words words, Map<Subject, Link> links, SubjectClues who) {
         var telling = new Telling(passage, labels(passage, links));
-        var here = new Here(passage, words, telling, who, ours());
+        var here = new Here(
+                passage, words, telling, who, context.choice().map(c -> c.part().kind()));
         var all = new ArrayList<Candidate>();
         links.forEach((subject, link) -> {
             var ours = context.choice().orElse(subject);
@@ -53,17 +54,12 @@ final class Candidates {
         return all;
     }
 
-    /** What the choice is called, in small letters; nothing where there is none. */
-    private List<String> ours() {
-        return context.choice().map(c -> PartFigures.nouns(c.part().kind())).orElse(List.of());
-    }
-
     /**
      * Where a figure stands, for all that it may mean.
      *
-     * @param ours what the choice is called
+     * @param ours of which kind the choice is; absent where there is none
      */
-    private record Here(Passage passage, Words words, Telling telling, SubjectClues who, List<String> ours) {
+    private record Here(Passage passage, Words words, Telling telling, SubjectClues who, Optional<Kind> ours) {
         Candidate weighable(KnownFigure figure, Optional<Subject> owner, Subject of, Link link) {
             var use = figure.use();
             var name = UseClues.name(use);
@@ -78,17 +74,12 @@ final class Candidates {
                     "label " + label + " " + of.role()));
             clues.addAll(UseClues.of(use, figure.dimension(), words));
             clues.addAll(who.of(of, link, use));
-            if (owner.isPresent() && speaksOfOurs(label)) {
+            if (owner.isPresent()
+                    && ours.filter(kind -> PartFigures.speaksOf(kind, label)).isPresent()) {
                 clues.add(of.role() + " speaks of the choice");
                 clues.add(of.role() + " speaks of the choice, told " + told);
             }
             return Candidate.alone(figure, owner, clues);
-        }
-
-        /** The CPU cooler clearance of a case, where the choice is a cooler. */
-        private boolean speaksOfOurs(String label) {
-            var words = " " + label.toLowerCase(Locale.ROOT) + " ";
-            return ours.stream().anyMatch(n -> words.contains(" " + n + " "));
         }
 
         Candidate ofBuild(KnownFigure figure, String called) {

@@ -69,7 +69,7 @@ public final class FigureGuard {
         var claims = new ArrayList<>(claimReader.prices(stated, named));
         var today = new HashMap<String, String>();
         for (var paragraph : figures.paragraphs(TextMask.without(stated, named), named)) {
-            TextMeanings.of(weights, paragraph).forEach(figure -> hold(figure, slips, claims));
+            ParagraphMeanings.of(weights, paragraph).forEach(figure -> hold(figure, slips, claims));
             paragraph.stream()
                     .flatMap(f -> f.candidates().stream())
                     .forEach(c -> today.putIfAbsent(c.about(), c.figure().said()));

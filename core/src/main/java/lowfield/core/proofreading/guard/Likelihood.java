@@ -20,7 +20,9 @@ final class Likelihood {
     /** A sum in full tens is seldom a slip of one that is not: who rounds a price comes near it. */
     private static final double OF_FULL_TENS = -1.5;
 
+    /** In hundredths. */
     private static final BigDecimal TEN = BigDecimal.valueOf(1_000);
+
     private static final double HARDLY_NEAR = -0.5;
 
     private Likelihood() {}

@@ -10,7 +10,7 @@ import lowfield.core.proofreading.clues.SeenFigure;
  * What the figures of a paragraph mean, each weighed beside the others: hardly ever does one say a thing twice, once so and once
  * otherwise. Each is weighed alone first, then once more with what the others most probably say.
  */
-final class TextMeanings {
+final class ParagraphMeanings {
     private final List<Meanings> alone;
     private final Map<String, Saying> byThing = new HashMap<>();
 
@@ -30,7 +30,7 @@ final class TextMeanings {
         }
     }
 
-    private TextMeanings(List<Meanings> alone) {
+    private ParagraphMeanings(List<Meanings> alone) {
         this.alone = alone;
         for (var at = 0; at < alone.size(); at++) {
             var figure = at;
@@ -42,10 +42,10 @@ final class TextMeanings {
 
     /** In the order of the paragraph. */
     static List<WeighedFigure> of(Weights weights, List<SeenFigure> figures) {
-        var text = new TextMeanings(
+        var paragraph = new ParagraphMeanings(
                 figures.stream().map(f -> Meanings.of(weights, f)).toList());
         return IntStream.range(0, figures.size())
-                .mapToObj(at -> text.weighed(weights, at))
+                .mapToObj(at -> paragraph.weighed(weights, at))
                 .toList();
     }
 
