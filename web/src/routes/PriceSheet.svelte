@@ -34,7 +34,10 @@
         api.POST('/api/parts/{part}/prices', {
           params: { path: { part: price.part } },
           body: {
+            guide: desk.data!.guide.id,
+            allGuides: false,
             shop: typed.shop,
+            shippingMinor: typed.shop ? undefined : 0,
             link: typed.link,
             seller: (typed.shop && price.place?.seller) || undefined,
             condition: (price.place?.condition as Schemas['TypedPrice']['condition']) ?? 'NEW',

@@ -59,7 +59,12 @@
     onset={(part) => gather(bench, line.id, part)}
     oncompare={(compared) => void bench.edit(line.id, { compared })}
   />
-  <PartCost bind:part={dialogs.costing} currency={view.guide.currency} onsaved={() => void bench.load()} />
+  <PartCost
+    bind:part={dialogs.costing}
+    guide={view.guide.slug}
+    line={{ edition: bench.edition, line: line.id }}
+    onsaved={() => void bench.load()}
+  />
   <OtherChoice
     bind:open={dialogs.other}
     slotLabel={line.slotLabel}

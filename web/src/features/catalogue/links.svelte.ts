@@ -140,6 +140,7 @@ export class Link {
       api.POST('/api/parts/{part}/prices', {
         params: { path: { part: id } },
         body: {
+          allGuides: true,
           shop: this.page!.shop,
           link: this.address,
           currency: this.page!.currency,

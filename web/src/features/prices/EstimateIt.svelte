@@ -4,7 +4,7 @@
   import Choose from '$ui/Choose.svelte';
   import TextField from '$ui/TextField.svelte';
   import Told from '$ui/Told.svelte';
-  import { basisForm, emptyBasis, typedBasis } from './typed';
+  import { basisForm, emptyBasis, typedBasis } from './basis';
 
   /** From what the price of an announced part is estimated until somebody sells it. */
   let {

@@ -1,34 +1,54 @@
 <script lang="ts">
   import { useShops } from '$features/shops/queries';
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { api, taken, type Schemas } from '$lib/api/client';
+  import { untrack } from 'svelte';
+  import type { Schemas } from '$lib/api/client';
+  import { Format } from '$lib/format';
   import Choose from '$ui/Choose.svelte';
   import TextField from '$ui/TextField.svelte';
   import Told from '$ui/Told.svelte';
-  import { emptyPrice, priceForm } from './typed';
+  import PriceEffect from './PriceEffect.svelte';
+  import { ALL_GUIDES, isFarOff, keep, PriceEntry, takeBack, type PricedGuide, type PricedLine } from './typed.svelte';
 
-  /** A price that the author has seen, with its day and source; it counts at once. */
-  let { part, onsaved }: { part: string; onsaved?: () => void } = $props();
+  /** Any price that the author has seen, of anybody; it counts at once, where the price policy lets it. */
+  let {
+    part,
+    guides,
+    line,
+    onsaved,
+  }: { part: string; guides: PricedGuide[]; line?: PricedLine; onsaved?: () => void } = $props();
   const queries = useQueryClient();
   const shops = useShops();
-  let typed = $state(emptyPrice());
+  const entry = untrack(() => new PriceEntry(guides[0]?.id ?? ALL_GUIDES));
+  const guide = $derived(guides.find((g) => g.id === entry.guide));
+  const sellers = $derived((shops.data ?? []).filter((s) => s.hasPrices !== false));
+  const shop = $derived(sellers.find((s) => s.id === entry.seller));
+  const currency = $derived(shop?.currency ?? guide?.currency ?? guides[0]?.currency ?? 'EUR');
+  const format = $derived(new Format(currency, 'en'));
   let sentence = $state('');
   let done = $state('');
+  let doubted = $state('');
   let kept = $state<{ part: string; number: number }>();
-  const shop = $derived((shops.data ?? []).find((s) => s.id === typed.shop) ?? shops.data?.[0]);
   const conditions: { value: Schemas['TypedPrice']['condition']; label: string }[] = [
     { value: 'NEW', label: 'new' },
-    { value: 'OPENED', label: 'opened' },
+    { value: 'OPENED', label: 'open box' },
     { value: 'REFURBISHED', label: 'refurbished' },
     { value: 'USED', label: 'used' },
   ];
   const stocks: { value: Schemas['TypedPrice']['stock']; label: string }[] = [
     { value: 'IN_STOCK', label: 'in stock' },
     { value: 'LIMITED', label: 'few left' },
-    { value: 'BACK_ORDER', label: 'on back order' },
+    { value: 'BACK_ORDER', label: 'back order' },
     { value: 'PRE_ORDER', label: 'pre-order' },
-    { value: 'NOT_STATED', label: 'not stated' },
+    { value: 'NOT_STATED', label: 'unknown' },
   ];
+  const who = $derived([
+    { value: 'NOBODY', label: 'no particular seller' },
+    { value: 'PERSON', label: 'private seller' },
+    { value: 'OTHER_SHOP', label: 'another shop' },
+    ...sellers.map((s) => ({ value: s.id!, label: s.name })),
+  ]);
+  const first = (node: HTMLElement) => node.querySelector('input')?.focus();
 
   async function save(event: SubmitEvent): Promise<void> {
     event.preventDefault();
@@ -36,24 +56,32 @@
     const before = kept;
     kept = undefined;
     try {
-      const body = priceForm(typed, shop!);
-      const { number } = await taken(api.POST('/api/parts/{part}/prices', { params: { path: { part } }, body }));
+      // The same price once more is meant.
+      entry.sure = doubted !== '' && doubted === entry.price;
+      const number = await keep(part, entry, currency, line);
       kept = { part, number };
-      typed = { ...emptyPrice(), shop: typed.shop };
-      await told('Kept; it counts now.');
+      entry.cleared();
+      doubted = '';
+      await told('Price saved.');
     } catch (problem) {
       kept = before;
-      failed(problem);
+      doubted = isFarOff(problem) ? entry.price : '';
+      sentence = (problem as Error).message.replace(
+        /; say that you are sure if it is right\.$/,
+        '. Save again if it is right.',
+      );
+      done = '';
     }
   }
 
-  async function takeBack(last: { part: string; number: number }): Promise<void> {
+  async function undo(last: { part: string; number: number }): Promise<void> {
     try {
-      await taken(api.DELETE('/api/parts/{part}/prices/{number}', { params: { path: last } }));
+      await takeBack(last.part, last.number);
       kept = undefined;
-      await told('Taken back; what counted before it counts again.');
+      await told('Price removed. What counted before counts again.');
     } catch (problem) {
-      failed(problem);
+      sentence = (problem as Error).message;
+      done = '';
     }
   }
 
@@ -63,50 +91,53 @@
     await queries.invalidateQueries();
     onsaved?.();
   }
-
-  function failed(problem: unknown): void {
-    sentence = (problem as Error).message;
-    done = '';
-  }
 </script>
 
-{#if shops.data && !shops.data.length}<p class="text-soft">
-    No shop is set up yet. <a class="underline" href="/shops">Add one first.</a>
-  </p>{:else if shop}
-  <form class="space-y-3" onsubmit={save}>
-    <div class="grid grid-cols-3 gap-3">
-      <Choose
-        label="Shop"
-        bind:value={() => shop!.id!, (id) => (typed.shop = id)}
-        options={(shops.data ?? []).map((s) => ({ value: s.id!, label: s.name }))}
-      />
-      <TextField label="Seller" bind:value={typed.seller} maxlength={100} hint="Empty: the shop itself" />
-      <TextField label="Seen on" type="date" bind:value={typed.seenOn} hint="Empty: today" />
-      <TextField label="Price of one, {shop.currency}" bind:value={typed.price} inputmode="decimal" required />
-      <TextField label="Shipping alone" bind:value={typed.shipping} inputmode="decimal" hint="Empty: not stated" />
+<form class="space-y-3" onsubmit={save}>
+  <div class="grid grid-cols-2 gap-3 sm:grid-cols-3">
+    <div use:first>
+      <TextField label="Price of one ({currency})" bind:value={entry.price} inputmode="decimal" required />
+    </div>
+    <Choose label="Condition" bind:value={entry.condition} options={conditions} />
+    <Choose label="Seller" bind:value={entry.seller} options={who} />
+    {#if entry.isNamed}<TextField
+        label={entry.seller === 'PERSON' ? 'Name of the person' : 'Name of the shop'}
+        bind:value={entry.name}
+        maxlength={100}
+        required
+        hint={entry.seller === 'PERSON' ? 'Readers see "private seller"' : ''}
+      />{/if}
+    <TextField label="Link or source" bind:value={entry.source} maxlength={500} hint="Optional" />
+    <TextField label="Shipping ({currency})" bind:value={entry.shipping} inputmode="decimal" hint="Empty: unknown" />
+  </div>
+  <details class="small">
+    <summary class="cursor-pointer text-moss">Date, stock, rebate, guides</summary>
+    <div class="mt-2 grid grid-cols-2 gap-3 sm:grid-cols-3">
+      <TextField label="Seen on" type="date" bind:value={entry.seenOn} hint="Empty: today" />
+      <Choose label="Stock" bind:value={entry.stock} options={stocks} />
       <TextField
-        label="To be claimed back"
-        bind:value={typed.claim}
+        label="Mail-in rebate ({currency})"
+        bind:value={entry.rebate}
         inputmode="decimal"
-        hint="Told beside the price, never taken off"
+        hint="Shown beside the price, never subtracted"
       />
-      <Choose label="It is" bind:value={typed.condition} options={conditions} />
-      <Choose label="Stock" bind:value={typed.stock} options={stocks} />
+      <Choose
+        label="Counts for"
+        bind:value={entry.guide}
+        options={[
+          ...guides.map((g) => ({ value: g.id, label: g.name })),
+          { value: ALL_GUIDES, label: 'all guides of the desk' },
+        ]}
+      />
       <label class="inline-flex items-center gap-2 self-end pb-2"
-        ><input type="checkbox" bind:checked={typed.membersOnly} />members only</label
+        ><input type="checkbox" bind:checked={entry.membersOnly} />members only</label
       >
     </div>
-    <TextField label="Where you have it from" bind:value={typed.source} required minlength={3} maxlength={300} />
-    <TextField label="Link, if there is one" type="url" bind:value={typed.link} placeholder="https://{shop.host}/…" />
-    <Told {sentence} /><Told sentence={done} tone="moss" />
-    {#if sentence.includes('you are sure')}<label class="inline-flex items-center gap-2"
-        ><input type="checkbox" bind:checked={typed.sure} />I am sure of this price</label
-      >{/if}
-    <div class="flex gap-2">
-      <button class="btn btn-main">Keep the price</button>
-      {#if kept?.part === part}<button type="button" class="btn" onclick={() => void takeBack(kept!)}
-          >Take the last one back</button
-        >{/if}
-    </div>
-  </form>
-{/if}
+  </details>
+  {#if line}<PriceEffect {part} {entry} {line} {currency} {format} />{/if}
+  <Told {sentence} /><Told sentence={done} tone="moss" />
+  <div class="flex gap-2">
+    <button class="btn btn-main">Save price</button>
+    {#if kept?.part === part}<button type="button" class="btn" onclick={() => void undo(kept!)}>Undo</button>{/if}
+  </div>
+</form>

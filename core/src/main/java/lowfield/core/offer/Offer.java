@@ -40,6 +40,16 @@ public record Offer(
         return new Offer(listing, seller, condition, other, shippingAlone, stock, membersOnly, claimBack, seenAt, link);
     }
 
+    /** The same offer under another listing. */
+    public Offer as(UUID other) {
+        return new Offer(other, seller, condition, price, shippingAlone, stock, membersOnly, claimBack, seenAt, link);
+    }
+
+    /** Whether another listing says the same, as one for all guides and one for a single guide do. */
+    boolean isSameBut(Offer other) {
+        return as(other.listing).equals(other);
+    }
+
     /** What one piece costs at the door when nothing else is ordered there; not stated shipping counts as none here, for order only. */
     public Money landedAlone(int quantity) {
         var goods = price.times(quantity);

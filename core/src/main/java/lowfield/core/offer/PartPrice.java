@@ -45,7 +45,18 @@ public sealed interface PartPrice {
                 .thenComparing(o -> o.landedAlone(quantity))
                 .thenComparing(o -> o.seller().label())
                 .thenComparing(Offer::listing));
-        return new Priced(admitted.get(0), List.copyOf(admitted.subList(1, admitted.size())));
+        return new Priced(admitted.get(0), once(admitted));
+    }
+
+    /** Those after the first, each once, though two listings may say it. */
+    private static List<Offer> once(List<Offer> sorted) {
+        var once = new ArrayList<Offer>();
+        for (var offer : sorted) {
+            if (once.isEmpty() || !once.get(once.size() - 1).isSameBut(offer)) {
+                once.add(offer);
+            }
+        }
+        return List.copyOf(once.subList(1, once.size()));
     }
 
     default Optional<Offer> offer() {

@@ -45,6 +45,19 @@ public record PolicyOverride(
         return Stream.of(fields).allMatch(Optional::isEmpty);
     }
 
+    /** What this says, where another does not say otherwise. */
+    public PolicyOverride and(PolicyOverride other) {
+        return new PolicyOverride(
+                other.conditions.or(() -> conditions),
+                other.stock.or(() -> stock),
+                other.membersOnly.or(() -> membersOnly),
+                other.greatestAgeDays.or(() -> greatestAgeDays),
+                other.sellers.or(() -> sellers),
+                other.regions.or(() -> regions),
+                other.usedReturnDays.or(() -> usedReturnDays),
+                other.why.isBlank() ? why : other.why);
+    }
+
     /** The policy with the fields that differ here. */
     public PricePolicy over(PricePolicy base) {
         return isNone()

@@ -1,6 +1,8 @@
 package lowfield.core.offer;
 
+import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +13,8 @@ import java.util.function.Function;
 
 /** What any part costs under one policy at one moment. Each price is worked out once; safe to ask from several threads. */
 public final class PriceList {
+    private static final Duration A_DAY = Duration.ofDays(1);
+
     private record PriceKey(UUID part, int quantity, Optional<UUID> held) {}
 
     private final Function<UUID, List<Offer>> offers;
@@ -71,6 +75,35 @@ public final class PriceList {
                         .thenComparing(Offer::listing))
                 .map(o -> new PartPrice.Refused(o, policy.refuse(o, now)))
                 .toList();
+    }
+
+    /** Which offers count in it. */
+    public PricePolicy policy() {
+        return policy;
+    }
+
+    /** The price of one piece as it would be if one more offer were seen. */
+    public PartPrice with(UUID part, Offer more) {
+        var all = new ArrayList<>(offers.apply(part));
+        all.add(more);
+        return PartPrice.of(all, policy, now, 1, Optional.empty());
+    }
+
+    /**
+     * What counted last of a part that has no price now, or of the listing that a choice is pinned to: the cheapest of those
+     * seen within a day of the newest that nothing but time keeps from counting. Absent where no offer ever counted.
+     */
+    public Optional<Offer> lapsed(UUID part, int quantity, Optional<UUID> held) {
+        var lapsed = offers.apply(part).stream()
+                .filter(o -> held.map(o.listing()::equals).orElse(true))
+                .filter(o -> policy.isOnlyTooOld(o, now))
+                .toList();
+        var newest = lapsed.stream().map(Offer::seenAt).max(Comparator.naturalOrder());
+        return newest.flatMap(last -> lapsed.stream()
+                .filter(o -> o.seenAt().isAfter(last.minus(A_DAY)))
+                .min(Comparator.comparing((Offer o) -> o.isShippingOpen(quantity))
+                        .thenComparing(o -> o.landedAlone(quantity))
+                        .thenComparing(Offer::listing)));
     }
 
     /** Whether nothing but its condition keeps an offer from counting. */

@@ -3,9 +3,13 @@ package lowfield.core.offer;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import lowfield.core.RuleBroken;
+import lowfield.core.Text;
 
 /**
  * Which offers may count towards a price (rules 2).
@@ -91,6 +95,80 @@ public record PricePolicy(
                     .formatted(terms.shownDays().orElse(0)));
         }
         return List.copyOf(why);
+    }
+
+    /** The rules that exclude an offer however fresh it is, each in a sentence; empty where none does. */
+    public List<String> excluding(Offer offer) {
+        var rules = new ArrayList<String>();
+        if (!conditions.contains(offer.condition())) {
+            rules.add(
+                    "Your policy counts " + words(conditions.stream().sorted().map(Condition::label)) + " goods only.");
+        }
+        if (!stock.contains(offer.stock())) {
+            rules.add("Your policy counts goods that are "
+                    + words(stock.stream().sorted().map(Stock::label)) + " only.");
+        }
+        if (offer.membersOnly() && !membersOnly) {
+            rules.add("Your policy excludes members' prices.");
+        }
+        var terms = offer.seller().terms();
+        if (!sellers.contains(offer.seller().kind())) {
+            rules.add(
+                    sellers.contains(SellerKind.SHOP)
+                            ? "Your policy counts shops only."
+                            : "Your policy counts marketplace and private sellers only.");
+        }
+        if (!regions.isEmpty() && !regions.contains(terms.region())) {
+            rules.add("Your policy counts sellers in " + words(regions.stream().sorted()) + " only.");
+        }
+        if (usedReturnDays > 0
+                && offer.condition().isUsed()
+                && terms.returnDays().orElse(0) < usedReturnDays) {
+            rules.add("Your policy counts used goods only with a return period of %d days.".formatted(usedReturnDays));
+        }
+        return List.copyOf(rules);
+    }
+
+    private static String words(Stream<String> of) {
+        return Text.listed(of.toList(), "and");
+    }
+
+    /** Whether nothing but the time since it was seen keeps an offer from counting. */
+    public boolean isOnlyTooOld(Offer offer, Instant now) {
+        return !refuse(offer, now).isEmpty() && refuse(offer, offer.seenAt()).isEmpty();
+    }
+
+    /**
+     * What a policy that lets an offer count says otherwise than this one, with the reason; nothing where the offer counts as
+     * soon as it is fresh.
+     */
+    public PolicyOverride admitting(Offer offer, String why) {
+        var terms = offer.seller().terms();
+        var takesBack = usedReturnDays == 0
+                || !offer.condition().isUsed()
+                || terms.returnDays().orElse(0) >= usedReturnDays;
+        return new PolicyOverride(
+                and(conditions, offer.condition()),
+                and(stock, offer.stock()),
+                offer.membersOnly() && !membersOnly ? Optional.of(true) : Optional.empty(),
+                Optional.empty(),
+                and(sellers, offer.seller().kind()),
+                regions.isEmpty() || regions.contains(terms.region())
+                        ? Optional.empty()
+                        : Optional.of(terms.region().isEmpty() ? Set.of() : with(regions, terms.region())),
+                takesBack ? Optional.empty() : Optional.of(terms.returnDays().orElse(0)),
+                why);
+    }
+
+    /** A set with one more; absent where it is in it. */
+    private static <T> Optional<Set<T>> and(Set<T> admitted, T one) {
+        return admitted.contains(one) ? Optional.empty() : Optional.of(with(admitted, one));
+    }
+
+    private static <T> Set<T> with(Set<T> admitted, T one) {
+        var all = new HashSet<>(admitted);
+        all.add(one);
+        return all;
     }
 
     /**

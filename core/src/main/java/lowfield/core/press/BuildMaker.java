@@ -69,6 +69,7 @@ final class BuildMaker {
                 .filter(l -> !l.price().isWithheld())
                 .flatMap(l -> l.price().offer().stream())
                 .map(o -> o.seller().shop())
+                .filter(shop -> !shop.isEmpty())
                 .distinct()
                 .sorted()
                 .toList();
@@ -137,7 +138,7 @@ final class BuildMaker {
     private static List<Publication.Charge> charges(PublicPrices prices) {
         return prices.total().charges().stream()
                 .map(c -> new Publication.Charge(
-                        c.seller().label(),
+                        c.seller().printed(),
                         prices.hidingSellers().contains(c.seller().id()) ? new Cell.Withheld() : Cell.of(c.amount())))
                 .toList();
     }
@@ -148,7 +149,7 @@ final class BuildMaker {
                 .filter(t -> !prices.tells(build.prices().stream()
                         .filter(p -> t.lines().contains(p.line().id()))))
                 .map(t -> new Publication.SoldTogether(
-                        t.bundle().seller().label(),
+                        t.bundle().seller().printed(),
                         build.labels(t.lines()),
                         t.bundle().price(),
                         t.saves(),

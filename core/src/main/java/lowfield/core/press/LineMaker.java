@@ -110,7 +110,7 @@ final class LineMaker {
 
     static Publication.Source source(Offer offer) {
         return new Publication.Source(
-                offer.seller().label(),
+                offer.seller().printed(),
                 offer.condition().label(),
                 offer.seenAt(),
                 offer.link().isEmpty() ? Publication.Source.NO_PAGE : offer.link());

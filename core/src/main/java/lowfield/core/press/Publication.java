@@ -1,8 +1,10 @@
 package lowfield.core.press;
 
+import java.net.URI;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
 import java.util.Optional;
@@ -205,10 +207,40 @@ public record Publication(
         }
     }
 
-    /** Where a price was seen, and when; the link is {@link #NO_PAGE} where it is the author's own word. */
+    /**
+     * Where a price was seen, and when; the link is {@link #NO_PAGE} where there is none. The seller is empty where nobody in
+     * particular sells.
+     */
     public record Source(String seller, String condition, Instant seenAt, String link) {
+        /** What documents up to format 4 called nobody in particular. */
+        private static final String FORMER_NOBODY = "The author's price (";
         /** A name in the place of an address, since there is no page. */
         public static final String NO_PAGE = "urn:lowfield:own-price";
+
+        /**
+         * The seller, else whose page it is, and the condition where it is not new, as in "Turnstone, used"; empty where there
+         * is nothing to say.
+         */
+        public String said() {
+            var parts = new ArrayList<String>();
+            if (!where().isEmpty()) {
+                parts.add(where());
+            }
+            if (!condition.equals("new")) {
+                parts.add(condition);
+            }
+            return String.join(", ", parts);
+        }
+
+        /** The seller, else whose page it is; empty where neither is known. */
+        public String where() {
+            if (!hasPage()) {
+                return seller.startsWith(FORMER_NOBODY) ? "" : seller;
+            }
+            return seller.isEmpty()
+                    ? Optional.ofNullable(URI.create(link).getHost()).orElse("")
+                    : seller;
+        }
 
         public boolean hasPage() {
             return !link.equals(NO_PAGE);

@@ -98,9 +98,12 @@ record DemoData(
 
     /** The price that was typed, sums in minor units. */
     record Price(long priceMinor, @Nullable Long claimBackMinor, LocalDate seenOn, String source) {
-        TypedPrice at(UUID shop) {
+        TypedPrice at(UUID shop, UUID guide) {
             return new TypedPrice(
+                    guide,
+                    false,
                     shop,
+                    null,
                     null,
                     Condition.NEW,
                     Stock.IN_STOCK,

@@ -134,26 +134,35 @@ class DemoHireBuilds {
     /** It comes without the cooler that was in its box; the machine's cooler does. */
     void usedCpu(EditionInfo edition, DemoWorld world) {
         var part = world.part("aldane-fennel-six-boxed-with-cooler");
-        prices.say(part, 11_900, Condition.USED, "back from two years of hire, without its cooler", world);
+        var from = new DemoHirePrices.Private(
+                "Liv Aspen", 600, "asked by telephone; without its cooler", "https://quayboard.example/posts/4711");
+        prices.privately(part, 11_900, from, edition.guide(), world);
         var build = variants.add(edition.id(), bench.build(edition, "Slipway"), "a used CPU", world.author());
         var line = line(edition, build, Slot.PROCESSOR).orElseThrow();
         var admits = new OverrideForm(
-                Set.of(Condition.NEW, Condition.USED), null, null, 90, null, null, null, "from our own stock");
+                Set.of(Condition.NEW, Condition.USED),
+                null,
+                null,
+                90,
+                null,
+                null,
+                null,
+                "used CPUs are tested here first");
         edit(
                 edition,
                 line,
                 LinePatch.of(patch -> {
                     patch.choice = ChoiceState.part(part);
                     patch.reason =
-                            "Two years in our own machines, and tested for a day. Its boxed cooler is gone; the tower that we use is better.";
+                            "Two years in one machine, and tested for a day. Its boxed cooler is gone; the tower that we use is better.";
                     patch.policy = admits;
                 }),
                 world);
         prices.hold(
                 edition,
                 line(edition, build, Slot.PROCESSOR).orElseThrow(),
-                "The author's price",
-                "from our own stock",
+                from.seller(),
+                "tested at our counter",
                 world);
     }
 

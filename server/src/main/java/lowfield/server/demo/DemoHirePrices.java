@@ -72,25 +72,32 @@ class DemoHirePrices {
         }
     }
 
-    void say(UUID part, long minor, Condition condition, String source, DemoWorld world) {
+    /** What a person asks for a used part, for this guide only. */
+    void privately(UUID part, long minor, Private from, UUID guide, DemoWorld world) {
         typed.add(
                 part,
                 new TypedPrice(
+                        guide,
+                        false,
                         null,
-                        null,
-                        condition,
+                        from.seller(),
+                        true,
+                        Condition.USED,
                         Stock.IN_STOCK,
                         minor,
                         "EUR",
-                        null,
+                        from.shippingMinor(),
                         null,
                         false,
                         clock.instant().atZone(ZoneOffset.UTC).toLocalDate(),
-                        source,
-                        null,
+                        from.source(),
+                        from.link(),
                         true),
                 world.author());
     }
+
+    /** A private seller, and where the offer is. */
+    record Private(String seller, long shippingMinor, String source, String link) {}
 
     void hold(EditionInfo edition, Views.LineView line, String seller, String why, DemoWorld world) {
         offers.of(edition.id(), line.id()).stream()

@@ -87,7 +87,7 @@ class DemoIssues {
             data.typed()
                     .forEach(t -> typed.add(
                             world.part(t.part()),
-                            t.price().at(world.shop(t.shop()).id()),
+                            t.price().at(world.shop(t.shop()).id(), guide.id()),
                             author));
             halfOf(edition, author);
         } else {

@@ -48,6 +48,14 @@ public record LinePatch(
         return of(patch -> patch.hold = new Hold(listing, why));
     }
 
+    /** Pins the choice to an offer, lets other offers count, or both; what is absent stays. */
+    public static LinePatch offers(@Nullable Hold hold, @Nullable OverrideForm policy) {
+        return of(patch -> {
+            patch.hold = hold;
+            patch.policy = policy;
+        });
+    }
+
     /** An edit of what is set in the draft. */
     public static LinePatch of(Consumer<Draft> change) {
         var draft = new Draft();

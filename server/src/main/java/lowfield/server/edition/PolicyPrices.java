@@ -28,8 +28,8 @@ final class PolicyPrices {
     /** Prices at this moment under one policy. */
     LinePrices of(GuideInfo guide, PricePolicy policy) {
         var now = clock.instant();
-        var shops = guide.pricedAt();
-        return new LinePrices(offers.prices(policy, shops, now), offers.bookable(policy, shops, now));
+        var buyer = new Offers.Buyer(guide.id(), guide.pricedAt());
+        return new LinePrices(offers.prices(policy, buyer, now), offers.bookable(policy, buyer, now));
     }
 
     /** The prices of a build's lines, where `usual` are those of the edition's policy. */

@@ -41,7 +41,7 @@ public record GuideInfo(
         return UsualForm.values(usualValues);
     }
 
-    /** The shops whose prices count: those it buys at, and the author's own word. */
+    /** Where offers count: at the shops it buys at, and at no shop of the desk. */
     @JsonIgnore
     public Set<UUID> pricedAt() {
         return Stream.concat(shops.stream(), Stream.of(OwnShop.id(currency))).collect(Collectors.toUnmodifiableSet());

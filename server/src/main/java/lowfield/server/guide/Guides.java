@@ -119,6 +119,21 @@ public class Guides {
         return info(row);
     }
 
+    /** Other offers count from now on, in the settings and in the draft edition. */
+    @Transactional
+    public void admit(UUID guide, PricePolicy policy) {
+        db.update(GUIDE)
+                .set(GUIDE.POLICY, Json.jsonb(policy))
+                .set(GUIDE.VERSION, GUIDE.VERSION.plus(1))
+                .where(GUIDE.ID.eq(guide))
+                .execute();
+        db.update(EDITION)
+                .set(EDITION.POLICY, Json.jsonb(policy))
+                .where(EDITION.GUIDE_ID.eq(guide), EDITION.STATE.eq("IN_WORK"))
+                .execute();
+        notices.changed(Notices.Topic.GUIDES);
+    }
+
     private void checkShops(GuideForm form) {
         for (var id : form.shops()) {
             var shop = shops.find(id);

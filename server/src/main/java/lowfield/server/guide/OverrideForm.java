@@ -37,6 +37,21 @@ public record OverrideForm(
         return form == null ? PolicyOverride.NONE : form.override();
     }
 
+    /** Another way round; nothing where nothing differs. */
+    public static @Nullable OverrideForm from(PolicyOverride override) {
+        return override.isNone()
+                ? null
+                : new OverrideForm(
+                        override.conditions().orElse(null),
+                        override.stock().orElse(null),
+                        override.membersOnly().orElse(null),
+                        override.greatestAgeDays().orElse(null),
+                        override.sellers().orElse(null),
+                        override.regions().orElse(null),
+                        override.usedReturnDays().orElse(null),
+                        override.why());
+    }
+
     @JsonIgnore
     private PolicyOverride override() {
         return over(

@@ -31,6 +31,11 @@ public record TierForm(
         RuleBroken.unless(promise.length() <= 500, "A promise takes at most 500 letters.");
     }
 
+    /** The same with other offers counting. */
+    public TierForm admitting(@Nullable OverrideForm other) {
+        return new TierForm(name, audience, promise, band, countsShipping, wishes, showsBuilds, other, countsTax);
+    }
+
     /** What the tier asks of its builds where the guide's readers are. */
     public Wishes wishes(String region) {
         return wishes == null ? Wishes.NONE : wishes.wishes(region);

@@ -76,11 +76,12 @@ public class Histories {
             List<DoubtedPrice> doubted,
             StandingView standing) {}
 
+    /** By what shops ask and what was typed for all guides, and for a guide where one is named. */
     @Transactional(readOnly = true)
-    public PartHistory part(UUID id, LocalDate today) {
+    public PartHistory part(UUID id, Optional<UUID> guide, LocalDate today) {
         var part = parts.catalogue().part(id);
         var from = today.minusMonths(MONTHS);
-        var days = days(id, from, today);
+        var days = days(Set.of(id), guide, from, today).getOrDefault(id, List.of());
         var prices = new TreeMap<LocalDate, Long>();
         days.forEach(d -> prices.put(d.day(), d.minor()));
         var standing = PriceStanding.of(prices, today, comparable(part, from, today));
@@ -113,6 +114,7 @@ public class Histories {
         return db.select(PRICE_DAY.CURRENCY)
                 .from(PRICE_DAY)
                 .where(PRICE_DAY.VARIANT_ID.eq(part))
+                .orderBy(PRICE_DAY.GUIDE_ID.isNotNull())
                 .limit(1)
                 .fetchOptional(PRICE_DAY.CURRENCY);
     }
@@ -129,18 +131,14 @@ public class Histories {
                         any.BOOKABLE_MINOR.isNotNull());
     }
 
-    private List<Day> days(UUID part, LocalDate from, LocalDate to) {
-        return days(Set.of(part), from, to).getOrDefault(part, List.of());
-    }
-
     /** The last half year of many parts at once; a part without a price is absent. */
     @Transactional(readOnly = true)
-    public Map<UUID, List<Day>> halfYears(Collection<UUID> parts, LocalDate today) {
-        return parts.isEmpty() ? Map.of() : days(parts, today.minusDays(HALF_YEAR), today);
+    public Map<UUID, List<Day>> halfYears(Collection<UUID> parts, UUID guide, LocalDate today) {
+        return parts.isEmpty() ? Map.of() : days(parts, Optional.of(guide), today.minusDays(HALF_YEAR), today);
     }
 
     /** Of each day the lowest of all shops. Days come as numbers, which are read many times faster than dates. */
-    private Map<UUID, List<Day>> days(Collection<UUID> parts, LocalDate from, LocalDate to) {
+    private Map<UUID, List<Day>> days(Collection<UUID> parts, Optional<UUID> guide, LocalDate from, LocalDate to) {
         var days = new HashMap<UUID, List<Day>>();
         db.select(PRICE_DAY.VARIANT_ID, EPOCH_DAY, PRICE_DAY.BOOKABLE_MINOR, SHOP.NAME, SHOP.MAY_STAND)
                 .distinctOn(PRICE_DAY.VARIANT_ID, PRICE_DAY.DAY)
@@ -149,6 +147,7 @@ public class Histories {
                 .on(SHOP.ID.eq(PRICE_DAY.SHOP_ID))
                 .where(
                         PRICE_DAY.VARIANT_ID.in(parts),
+                        PRICE_DAY.GUIDE_ID.isNull().or(PRICE_DAY.GUIDE_ID.eq(guide.orElse(null))),
                         PRICE_DAY.DAY.between(from, to),
                         PRICE_DAY.BOOKABLE_MINOR.isNotNull(),
                         PRICE_DAY

@@ -80,7 +80,7 @@ public class KindHistories {
                         join product r on r.id = v.product_id
                         join family f on f.id = r.family_id
                         where d.day >= cast(? as date) and d.day <= cast(? as date)
-                          and d.condition = 'NEW' and d.bookable_minor is not null
+                          and d.condition = 'NEW' and d.bookable_minor is not null and d.guide_id is null
                         group by 1, 2, 3
                         """, since, today).fetch().forEach(r -> {
             var part = r.get("variant_id", UUID.class);

@@ -21,6 +21,7 @@ import lowfield.server.archive.Archive;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.Editions;
+import lowfield.server.guide.GuideInfo;
 import lowfield.server.guide.Guides;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
@@ -87,7 +88,7 @@ public class TierHistories {
         var first = new LinkedHashMap<UUID, Publication.Build>();
         for (var edition : published) {
             var day = edition.publishedAt().atZone(ZoneId.of(guide.zone())).toLocalDate();
-            var prices = pricesOn(day, guide.currency(), policy);
+            var prices = pricesOn(guide, day, policy);
             for (var tier : edition.tiers()) {
                 var lead = tier.main();
                 names.put(tier.id(), tier.name());
@@ -105,7 +106,7 @@ public class TierHistories {
                                 band.high().map(Money::minor).orElse(null)));
             }
         }
-        inWork(guide.id(), pricesOn(today, guide.currency(), policy), points, names, first);
+        inWork(guide.id(), pricesOn(guide, today, policy), points, names, first);
         return new GuideHistory(
                 guide.currency(),
                 names.entrySet().stream()
@@ -212,7 +213,8 @@ public class TierHistories {
      * Of a day, or of the last day of three weeks before that has prices; in the guide's currency and in the conditions that
      * its policy admits now, so that a curve never steps from one to another.
      */
-    private Prices pricesOn(LocalDate day, String currency, PricePolicy policy) {
+    private Prices pricesOn(GuideInfo guide, LocalDate day, PricePolicy policy) {
+        var currency = guide.currency();
         return new Prices(
                 currency,
                 db.resultQuery(
@@ -222,6 +224,7 @@ public class TierHistories {
                         from price_day d join shop s on s.id = d.shop_id
                         where d.day > cast(? as date) and d.day <= cast(? as date) and d.bookable_minor is not null
                           and d.currency = ? and d.condition = any(?)
+                          and (d.guide_id is null or d.guide_id = ?)
                         order by d.variant_id, d.day desc, d.bookable_minor
                         """,
                                 day.minusDays(21),
@@ -229,7 +232,8 @@ public class TierHistories {
                                 currency,
                                 policy.conditions().stream()
                                         .map(Condition::name)
-                                        .toArray(String[]::new))
+                                        .toArray(String[]::new),
+                                guide.id())
                         .fetchMap(
                                 r -> r.get("variant_id", UUID.class),
                                 r -> new SameChoices.DayPrice(

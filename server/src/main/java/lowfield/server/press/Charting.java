@@ -46,7 +46,7 @@ class Charting {
         return switch (choice.of()) {
             case KIND -> Optional.of(kind(Kind.valueOf(choice.id()), today));
             case TIER -> tier(edition, UUID.fromString(choice.id()), today);
-            case PART -> Optional.of(part(winner(edition, UUID.fromString(choice.id())), today));
+            case PART -> Optional.of(part(edition, winner(edition, UUID.fromString(choice.id())), today));
         };
     }
 
@@ -101,8 +101,8 @@ class Charting {
     }
 
     /** Only of shops that let their prices stand. */
-    private Publication.Chart part(UUID id, LocalDate today) {
-        var history = histories.part(id, today);
+    private Publication.Chart part(LoadedEdition edition, UUID id, LocalDate today) {
+        var history = histories.part(id, Optional.of(edition.guide().id()), today);
         var dots = history.accepted().stream()
                 .filter(Histories.Day::mayStand)
                 .map(d -> new PublishedCurve.Dot(d.day(), d.minor()))

@@ -55,7 +55,7 @@ public class Judging {
             join variant v on v.id = d.variant_id
             join product r on r.id = v.product_id
             join family f on f.id = r.family_id
-            where d.day >= cast(? as date) and d.day <= cast(? as date)
+            where d.day >= cast(? as date) and d.day <= cast(? as date) and d.guide_id is null
             """;
 
     private final DSLContext db;
@@ -184,7 +184,10 @@ public class Judging {
                     .from(LISTING)
                     .join(PRODUCT_PAGE)
                     .on(PRODUCT_PAGE.ID.eq(LISTING.PAGE_ID))
-                    .where(PRODUCT_PAGE.VARIANT_ID.in(ValueTable.of(parts)), LISTING.ACCEPTED_PRICE_MINOR.isNotNull())
+                    .where(
+                            PRODUCT_PAGE.VARIANT_ID.in(ValueTable.of(parts)),
+                            LISTING.ACCEPTED_PRICE_MINOR.isNotNull(),
+                            LISTING.GUIDE_ID.isNull())
                     .forEach(r -> peers.computeIfAbsent(sameThing(r), k -> new ArrayList<>())
                             .add(Money.of(r.value3(), r.value4())));
         }

@@ -32,8 +32,8 @@ public class LastTyped {
      * A price by a person's word.
      *
      * @param number by which it can be taken back
-     * @param shop absent where it is the author's own word
-     * @param seller absent where the shop itself sells
+     * @param shop absent where it is at no shop of the desk
+     * @param seller absent where the shop itself sells, and for nobody in particular
      * @param link absent where only the shop is known
      */
     public record Typed(
@@ -41,13 +41,14 @@ public class LastTyped {
             long number,
             Optional<UUID> shop,
             Optional<String> seller,
+            boolean isByPerson,
             Optional<String> link,
             Condition condition,
             Money price,
             Instant seenAt) {}
 
-    /** The newest of each part in a currency. */
-    public Map<UUID, Typed> of(Collection<UUID> parts, String currency) {
+    /** The newest of each part that counts for a guide, in a currency. */
+    public Map<UUID, Typed> of(UUID guide, Collection<UUID> parts, String currency) {
         var found = new HashMap<UUID, Typed>();
         db.select(LISTING.asterisk(), ACCEPTANCE.ID)
                 .select(Source.COLUMNS)
@@ -65,6 +66,7 @@ public class LastTyped {
                 .where(
                         PRODUCT_PAGE.VARIANT_ID.in(ValueTable.of(parts.toArray(UUID[]::new))),
                         OBSERVATION.ACCOUNT_ID.isNotNull(),
+                        TypedPlaces.isFor(guide),
                         LISTING.ACCEPTED_CURRENCY.eq(currency))
                 .orderBy(LISTING.ACCEPTED_SEEN_AT, ACCEPTANCE.ID)
                 .forEach(r -> found.put(r.get(PRODUCT_PAGE.VARIANT_ID), typed(r, currency)));
@@ -79,7 +81,8 @@ public class LastTyped {
                 r.get(ACCEPTANCE.ID),
                 Optional.of(r.get(SHOP.ID)).filter(shop -> !isOwn),
                 Optional.of(r.get(SELLER.NAME)).filter(s -> !s.equals(r.get(SHOP.NAME))),
-                Optional.of(Source.link(r)).filter(link -> !isOwn && !path.startsWith("/#")),
+                r.get(SELLER.IS_PERSON),
+                Optional.of(Source.linkOfOffer(r)).filter(link -> !link.isEmpty() && (isOwn || !path.startsWith("/#"))),
                 Condition.valueOf(r.get(LISTING.CONDITION)),
                 Money.of(r.get(LISTING.ACCEPTED_PRICE_MINOR), currency),
                 r.get(LISTING.ACCEPTED_SEEN_AT).toInstant());

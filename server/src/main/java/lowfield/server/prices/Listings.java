@@ -19,7 +19,10 @@ import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** A shop's listings: what one seller offers on one page in one condition. Those not known yet are made, many at once. */
+/**
+ * A shop's listings: what one seller offers on one page in one condition, for all guides of the desk. Those not known yet are
+ * made, many at once.
+ */
 @Component
 public class Listings {
     /** What tells listings of one shop apart. */
@@ -55,7 +58,7 @@ public class Listings {
                 .from(LISTING)
                 .join(SELLER)
                 .on(SELLER.ID.eq(LISTING.SELLER_ID))
-                .where(LISTING.PAGE_ID.in(ValueTable.of(pages.toArray(UUID[]::new))))
+                .where(LISTING.PAGE_ID.in(ValueTable.of(pages.toArray(UUID[]::new))), LISTING.GUIDE_ID.isNull())
                 .fetchMap(r -> new Key(r.value1(), r.value2(), r.value3()), r -> r.value4());
     }
 
@@ -100,7 +103,7 @@ public class Listings {
                 .from(LISTING)
                 .join(PRODUCT_PAGE)
                 .on(PRODUCT_PAGE.ID.eq(LISTING.PAGE_ID))
-                .where(PRODUCT_PAGE.SHOP_ID.eq(shop), PRODUCT_PAGE.BY_HAND.isFalse())
+                .where(PRODUCT_PAGE.SHOP_ID.eq(shop), PRODUCT_PAGE.BY_HAND.isFalse(), LISTING.GUIDE_ID.isNull())
                 .and(page == null ? DSL.noCondition() : PRODUCT_PAGE.ID.eq(page))
                 .and(LISTING.ACCEPTED_STOCK.isNull().or(LISTING.ACCEPTED_STOCK.ne(Stock.GONE.name())))
                 .fetch(LISTING.ID);

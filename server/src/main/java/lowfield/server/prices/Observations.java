@@ -126,7 +126,7 @@ public class Observations {
                         .where(
                                 OBSERVATION.LISTING_ID.in(DSL.select(LISTING.ID)
                                         .from(LISTING)
-                                        .where(LISTING.PAGE_ID.eq(sighting.page()))),
+                                        .where(LISTING.PAGE_ID.eq(sighting.page()), LISTING.GUIDE_ID.isNull())),
                                 OBSERVATION.SEEN_AT.ge(since))
                         .orderBy(OBSERVATION.LISTING_ID, OBSERVATION.SEEN_AT.desc(), OBSERVATION.ID.desc()))
                 .execute();

@@ -47,22 +47,48 @@ public class Offers {
     /** A list stands at least so long, since in many offers something is always about to become a day older. */
     private static final Duration SHORTEST = Duration.ofMinutes(1);
 
-    private record At(UUID shop, UUID variant, Offer offer) {}
+    /** An offer, what tells it from others of its part, and the guide it counts for; absent where it counts for all. */
+    private record At(UUID shop, UUID variant, UUID page, Optional<UUID> guide, Offer offer) {
+        boolean isFor(Buyer buyer) {
+            return buyer.shops().contains(shop)
+                    && guide.map(buyer.guide()::equals).orElse(true);
+        }
+
+        /** Whether another is the same seller's for the same thing, though said for other guides. */
+        boolean isSame(At other) {
+            return page.equals(other.page)
+                    && offer.seller().id().equals(other.offer.seller().id())
+                    && offer.condition() == other.offer.condition();
+        }
+    }
+
+    /** Who buys: a guide, at some shops. */
+    public record Buyer(UUID guide, Set<UUID> shops) {}
 
     /** Offers and the bases of estimates, by part. */
     private record Seen(Map<UUID, List<At>> offers, Map<UUID, Basis> bases) {
-        List<Offer> of(UUID part, Set<UUID> shops) {
-            return offers.getOrDefault(part, List.of()).stream()
-                    .filter(at -> shops.contains(at.shop()))
-                    .map(At::offer)
+        /** Of what was said of one offer for all guides and for this one, the newest holds. */
+        List<Offer> of(UUID part, Buyer buyer) {
+            var seen = offers.getOrDefault(part, List.of()).stream()
+                    .filter(at -> at.isFor(buyer))
                     .toList();
+            return seen.stream().map(at -> newest(at, seen)).toList();
+        }
+
+        private static Offer newest(At at, List<At> seen) {
+            return seen.stream()
+                    .filter(at::isSame)
+                    .map(At::offer)
+                    .max(Comparator.comparing(Offer::seenAt))
+                    .orElseGet(at::offer)
+                    .as(at.offer().listing());
         }
 
         /** The first moment after another from which some price may differ because something has become too old. */
-        Instant nextChange(PricePolicy policy, Set<UUID> shops, Instant now) {
+        Instant nextChange(PricePolicy policy, Buyer buyer, Instant now) {
             return offers.values().stream()
                     .flatMap(List::stream)
-                    .filter(at -> shops.contains(at.shop()))
+                    .filter(at -> at.isFor(buyer))
                     .map(at -> policy.nextChange(at.offer(), now))
                     .min(Comparator.naturalOrder())
                     .orElse(Instant.MAX);
@@ -90,12 +116,12 @@ public class Offers {
     }
 
     /** What a list of prices follows from but the moment; the offers and the catalogue are their own identity. */
-    private record ListKey(PricePolicy policy, Set<UUID> shops, boolean estimates, Seen seen, Catalogue catalogue) {
+    private record ListKey(PricePolicy policy, Buyer buyer, boolean estimates, Seen seen, Catalogue catalogue) {
         @Override
         public boolean equals(Object other) {
             return other instanceof ListKey o
                     && policy.equals(o.policy)
-                    && shops.equals(o.shops)
+                    && buyer.equals(o.buyer)
                     && estimates == o.estimates
                     && seen == o.seen
                     && catalogue == o.catalogue;
@@ -103,7 +129,7 @@ public class Offers {
 
         @Override
         public int hashCode() {
-            return Objects.hash(policy, shops, estimates);
+            return Objects.hash(policy, buyer, estimates);
         }
     }
 
@@ -119,20 +145,20 @@ public class Offers {
     }
 
     /**
-     * What parts cost at some shops under a policy at a moment, to the minute; announced ones by estimate. The same list as
+     * What parts cost a buyer under a policy at a moment, to the minute; announced ones by estimate. The same list as
      * long as nothing else was seen and nothing has become too old, so that what was worked out from it stays.
      */
-    public PriceList prices(PricePolicy policy, Set<UUID> shops, Instant now) {
-        return prices(policy, shops, now, true);
+    public PriceList prices(PricePolicy policy, Buyer buyer, Instant now) {
+        return prices(policy, buyer, now, true);
     }
 
     /** What anyone could order there now: in stock, open to anyone, nothing estimated. */
-    public PriceList bookable(PricePolicy policy, Set<UUID> shops, Instant now) {
-        return prices(policy.bookableByAnyone(), shops, now, false);
+    public PriceList bookable(PricePolicy policy, Buyer buyer, Instant now) {
+        return prices(policy.bookableByAnyone(), buyer, now, false);
     }
 
-    private PriceList prices(PricePolicy policy, Set<UUID> shops, Instant now, boolean estimates) {
-        var asked = new ListKey(policy, shops, estimates, snapshot.get(), parts.catalogue());
+    private PriceList prices(PricePolicy policy, Buyer buyer, Instant now, boolean estimates) {
+        var asked = new ListKey(policy, buyer, estimates, snapshot.get(), parts.catalogue());
         return lists.asMap()
                 .compute(asked, (a, known) -> known != null && known.holds(now) ? known : standing(a, now))
                 .list();
@@ -141,11 +167,11 @@ public class Offers {
     private static HeldList standing(ListKey asked, Instant now) {
         var seen = asked.seen();
         var list = new PriceList(
-                part -> seen.of(part, asked.shops()),
+                part -> seen.of(part, asked.buyer()),
                 asked.policy(),
                 now,
                 asked.estimates() ? seen.estimates(asked.catalogue()) : Estimator.NONE);
-        return new HeldList(list, now, new Lazy<>(() -> seen.nextChange(asked.policy(), asked.shops(), now)));
+        return new HeldList(list, now, new Lazy<>(() -> seen.nextChange(asked.policy(), asked.buyer(), now)));
     }
 
     private Seen load() {
@@ -212,7 +238,12 @@ public class Offers {
                 r.get(LISTING.ACCEPTED_MEMBERS_ONLY),
                 Optional.ofNullable(r.get(LISTING.ACCEPTED_CLAIM_BACK_MINOR)).map(m -> Money.of(m, currency)),
                 r.get(LISTING.ACCEPTED_SEEN_AT).toInstant(),
-                Source.link(r));
-        return new At(r.get(SHOP.ID), r.get(PRODUCT_PAGE.VARIANT_ID), offer);
+                Source.linkOfOffer(r));
+        return new At(
+                r.get(SHOP.ID),
+                r.get(PRODUCT_PAGE.VARIANT_ID),
+                r.get(LISTING.PAGE_ID),
+                Optional.ofNullable(r.get(LISTING.GUIDE_ID)),
+                offer);
     }
 }

@@ -33,15 +33,14 @@ public class ShopsAsSellers {
         });
     }
 
-    /** A shop, or the author's own word where there is none. */
+    /** A shop, or nobody in particular where there is none. */
     public Seller of(Optional<UUID> shop, String currency) {
         var id = shop.orElseGet(() -> OwnShop.id(currency));
-        return Optional.ofNullable(all.get().get(id)).orElseGet(() -> own(id, currency));
+        return Optional.ofNullable(all.get().get(id)).orElseGet(() -> nobody(id));
     }
 
-    private static Seller own(UUID id, String currency) {
-        var name = OwnShop.name(currency);
-        return new Seller(id, name, name, Optional.empty());
+    private static Seller nobody(UUID id) {
+        return new Seller(id, Seller.NOBODY, Seller.NOBODY, Optional.empty());
     }
 
     private Map<UUID, Seller> load() {
@@ -55,12 +54,13 @@ public class ShopsAsSellers {
                     var id = Optional.ofNullable(r.value2())
                             .orElseGet(() -> UUID.nameUUIDFromBytes(
                                     ("seller " + shop.getId()).getBytes(StandardCharsets.UTF_8)));
+                    var name = shop.getIsOwn() ? Seller.NOBODY : shop.getName();
                     sellers.put(
                             shop.getId(),
                             new Seller(
                                     id,
-                                    shop.getName(),
-                                    shop.getName(),
+                                    name,
+                                    name,
                                     Optional.ofNullable(shop.getFreeFromMinor())
                                             .map(m -> Money.of(m, shop.getCurrency())),
                                     new Terms(

@@ -1,5 +1,6 @@
 package lowfield.server.prices;
 
+import static lowfield.db.Tables.LISTING;
 import static lowfield.db.Tables.PRODUCT_PAGE;
 import static lowfield.db.Tables.SELLER;
 import static lowfield.db.Tables.SHOP;
@@ -19,6 +20,7 @@ final class Source {
             PRODUCT_PAGE.PATH,
             SELLER.ID,
             SELLER.NAME,
+            SELLER.IS_PERSON,
             SHOP.ID,
             SHOP.NAME,
             SHOP.HOST,
@@ -42,7 +44,12 @@ final class Source {
                 Optional.ofNullable(r.get(SHOP.RETURN_DAYS)),
                 r.get(SHOP.MAY_FREEZE),
                 Optional.ofNullable(r.get(SHOP.SHOWN_DAYS)));
-        return new Seller(r.get(SELLER.ID), r.get(SELLER.NAME), r.get(SHOP.NAME), freeFrom, terms);
+        var name = r.get(SELLER.NAME);
+        if (!r.get(SHOP.IS_OWN)) {
+            return new Seller(r.get(SELLER.ID), name, r.get(SHOP.NAME), freeFrom, terms);
+        }
+        var shown = isShop(r) ? Seller.NOBODY : name;
+        return new Seller(r.get(SELLER.ID), shown, r.get(SELLER.IS_PERSON) ? "" : shown, freeFrom, terms);
     }
 
     /** What the shop takes for shipping; absent when somebody else sells there. */
@@ -57,5 +64,10 @@ final class Source {
     /** The address of the page; empty for what is at no shop. */
     static String link(Record r) {
         return r.get(SHOP.IS_OWN) ? "" : "https://" + r.get(SHOP.HOST) + r.get(PRODUCT_PAGE.PATH);
+    }
+
+    /** The address of an offer: what was typed with it at no shop, else its page. */
+    static String linkOfOffer(Record r) {
+        return Optional.ofNullable(r.get(LISTING.ACCEPTED_LINK)).orElseGet(() -> link(r));
     }
 }

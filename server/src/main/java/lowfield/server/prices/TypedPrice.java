@@ -12,12 +12,17 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * A price that a person has seen: sums in minor units of the shop's currency, as of noon of a day in the shop's zone (now,
- * when it is today, or no day is named). Without a seller the shop itself sells; without a link the shop's front page is meant. A price far
- * from the last one must be typed with {@code sure}. Without a shop it is the author's own word, without a source what they saw.
+ * when it is today, or no day is named). It counts for one guide, or for all of the desk where that is said. Without a shop
+ * the seller is a person or a shop that is not set up here, or nobody in particular where none is named; the link may be any
+ * address then. At a shop, no seller means the shop itself, and no link its front page. Shipping that is absent is unknown.
+ * A price far from the last one must be typed with {@code sure}.
  */
 public record TypedPrice(
+        @Nullable UUID guide,
+        boolean allGuides,
         @Nullable UUID shop,
         @Nullable String seller,
+        @Nullable Boolean sellerIsPerson,
         Condition condition,
         Stock stock,
         long priceMinor,
@@ -36,23 +41,33 @@ public record TypedPrice(
         return Money.of(priceMinor, currency);
     }
 
-    /** Where it is from in a few words. */
-    String sourceFor(Person by) {
-        return Optional.ofNullable(source)
-                .map(String::strip)
-                .filter(s -> !s.isEmpty())
-                .orElse("seen by " + by.name());
+    /** Who sells; absent for the shop itself, and for nobody in particular. */
+    Optional<String> namedSeller() {
+        return stripped(seller);
     }
 
-    /** Refuses what cannot be a price at a shop with a sentence. */
-    void check(String shopName, String shopCurrency) {
+    Optional<String> address() {
+        return stripped(link);
+    }
+
+    boolean isByPerson() {
+        return Boolean.TRUE.equals(sellerIsPerson);
+    }
+
+    private static Optional<String> stripped(@Nullable String text) {
+        return Optional.ofNullable(text).map(String::strip).filter(s -> !s.isEmpty());
+    }
+
+    /** Where it is from in a few words. */
+    String sourceFor(Person by) {
+        return stripped(source).orElse("seen by " + by.name());
+    }
+
+    /** Refuses what cannot be a price with a sentence. */
+    void check() {
         RuleBroken.unless(
-                currency.equals(shopCurrency),
-                "%s asks in %s; type the price in that, not in %s.",
-                shopName,
-                shopCurrency,
-                currency.length() > 10 ? "another" : currency);
-        Money.price(priceMinor, currency);
+                allGuides != (guide != null),
+                "Say which guide this price is for, or that it is for all guides of the desk.");
         RuleBroken.unless(
                 shippingMinor == null || shippingMinor >= 0 && shippingMinor <= MOST_SHIPPING * priceMinor,
                 "Shipping is nothing or more, and not far above the price itself.");
@@ -65,9 +80,20 @@ public record TypedPrice(
         RuleBroken.unless(
                 source == null || source.isBlank() || source.strip().length() >= 3 && source.length() <= 300,
                 "Say where you have the price from in 3 to 300 letters, or leave it out.");
-        RuleBroken.unless(
-                shop != null || seller == null && link == null,
-                "A seller and a link belong to a shop; choose the shop, or leave them out.");
         RuleBroken.unless(seller == null || seller.length() <= 100, "A seller's name has at most 100 letters.");
+        RuleBroken.unless(
+                !isByPerson() || shop == null && namedSeller().isPresent(),
+                "A private seller has a name and no shop; name the person, or choose the shop.");
+    }
+
+    /** Refuses what cannot be a price at a shop with a sentence. */
+    void checkAt(String shopName, String shopCurrency) {
+        RuleBroken.unless(
+                currency.equals(shopCurrency),
+                "%s asks in %s; type the price in that, not in %s.",
+                shopName,
+                shopCurrency,
+                currency.length() > 10 ? "another" : currency);
+        Money.price(priceMinor, currency);
     }
 }

@@ -1,10 +1,10 @@
 package lowfield.server.prices;
 
 import static lowfield.db.Tables.ACCEPTANCE;
+import static lowfield.db.Tables.GUIDE;
 import static lowfield.db.Tables.LISTING;
 import static lowfield.db.Tables.OBSERVATION;
 import static lowfield.db.Tables.PRODUCT_PAGE;
-import static lowfield.db.Tables.SHOP;
 
 import java.time.Clock;
 import java.time.LocalDate;
@@ -12,7 +12,6 @@ import java.time.LocalTime;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -20,14 +19,12 @@ import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
 import lowfield.core.offer.GoingPrice;
 import lowfield.core.offer.Guard;
+import lowfield.core.offer.Offer;
 import lowfield.db.tables.records.ObservationRecord;
-import lowfield.db.tables.records.ShopRecord;
 import lowfield.server.accounts.Person;
 import lowfield.server.catalogue.Parts;
 import lowfield.server.platform.Conflict;
 import lowfield.server.platform.NotFound;
-import lowfield.server.shops.OwnShop;
-import lowfield.server.shops.PageAddress;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
@@ -37,17 +34,17 @@ import org.springframework.transaction.annotation.Transactional;
 /** What persons have seen that things cost, each price with its date and source. */
 @Service
 public class TypedPrices {
+    private static final UUID NOT_KEPT = new UUID(0, 0);
+
     private final DSLContext db;
-    private final Listings listings;
     private final Acceptances acceptances;
     private final Parts parts;
-    private final OwnShop own;
+    private final TypedPlaces places;
     private final Clock clock;
 
-    TypedPrices(DSLContext db, Listings listings, Acceptances acceptances, Parts parts, OwnShop own, Clock clock) {
-        this.own = own;
+    TypedPrices(DSLContext db, Acceptances acceptances, Parts parts, TypedPlaces places, Clock clock) {
+        this.places = places;
         this.db = db;
-        this.listings = listings;
         this.acceptances = acceptances;
         this.parts = parts;
         this.clock = clock;
@@ -57,28 +54,43 @@ public class TypedPrices {
     @Transactional
     public long add(UUID part, TypedPrice typed, Person by) {
         parts.catalogue().part(part);
-        var shop = shop(typed);
-        typed.check(shop.getName(), shop.getCurrency());
-        var at = moment(typed.seenOn(), ZoneId.of(shop.getZone()));
-        var seller = Optional.ofNullable(typed.seller()).map(String::strip).filter(s -> !s.isEmpty());
-        var key = new Listings.Key(
-                page(part, typed, shop),
-                seller.orElse(shop.getName()),
-                typed.condition().name());
-        var listing = listings.of(shop.getId(), List.of(key)).get(key);
+        typed.check();
+        RuleBroken.unless(
+                typed.guide() == null || db.fetchExists(GUIDE, GUIDE.ID.eq(typed.guide())), "There is no such guide.");
+        var place = places.of(part, typed);
+        var listing = place.listing();
         refuseFarOff(listing, part, typed);
+        var at = moment(typed.seenOn(), place.zone());
         return acceptances.released(
-                observation(listing, typed, at, by), "typed by " + by.name() + ": " + typed.sourceFor(by), by);
+                observation(place, typed, at, by), "typed by " + by.name() + ": " + typed.sourceFor(by), by);
     }
 
-    private ShopRecord shop(TypedPrice typed) {
-        if (typed.shop() == null) {
-            return own.of(typed.currency());
-        }
-        return db.selectFrom(SHOP)
-                .where(SHOP.ID.eq(typed.shop()), SHOP.HAS_PRICES.isTrue())
-                .fetchOptional()
-                .orElseThrow(() -> new NotFound("There is no such shop."));
+    /** The listing of a typed price by its number. */
+    @Transactional(readOnly = true)
+    public UUID listing(long number) {
+        return db.select(ACCEPTANCE.LISTING_ID)
+                .from(ACCEPTANCE)
+                .where(ACCEPTANCE.ID.eq(number))
+                .fetchOptional(ACCEPTANCE.LISTING_ID)
+                .orElseThrow(() -> new NotFound("There is no such price."));
+    }
+
+    /** The offer that a typed price would be; nothing is kept. */
+    @Transactional(readOnly = true)
+    public Offer asOffer(TypedPrice typed) {
+        typed.check();
+        var seen = clock.instant();
+        return new Offer(
+                NOT_KEPT,
+                places.seller(typed),
+                typed.condition(),
+                typed.price(),
+                places.shipping(typed),
+                typed.stock(),
+                typed.membersOnly(),
+                Optional.ofNullable(typed.claimBackMinor()).map(m -> Money.of(m, typed.currency())),
+                seen,
+                typed.address().orElse(""));
     }
 
     /** Takes a typed price back: it counts no more, and what counted before it does again. */
@@ -121,38 +133,6 @@ public class TypedPrices {
         return OffsetDateTime.ofInstant(day.equals(today) || noon.isAfter(now) ? now : noon, ZoneOffset.UTC);
     }
 
-    private UUID page(UUID part, TypedPrice typed, ShopRecord shop) {
-        var path = path(part, typed, shop);
-        db.insertInto(
-                        PRODUCT_PAGE,
-                        PRODUCT_PAGE.SHOP_ID,
-                        PRODUCT_PAGE.VARIANT_ID,
-                        PRODUCT_PAGE.PATH,
-                        PRODUCT_PAGE.BY_HAND)
-                .values(shop.getId(), part, path, true)
-                .onConflictDoNothing()
-                .execute();
-        var page = db.selectFrom(PRODUCT_PAGE)
-                .where(PRODUCT_PAGE.SHOP_ID.eq(shop.getId()), PRODUCT_PAGE.PATH.eq(path))
-                .fetchSingle();
-        RuleBroken.unless(page.getVariantId().equals(part), "This page already speaks of another part.");
-        return page.getId();
-    }
-
-    /** The link's path; the shop's front page, marked with the part, when there is none. */
-    private static String path(UUID part, TypedPrice typed, ShopRecord shop) {
-        var link = Optional.ofNullable(typed.link()).map(String::strip).filter(l -> !l.isEmpty());
-        return link.map(PageAddress::of)
-                .map(page -> {
-                    RuleBroken.unless(
-                            page.host().equals(shop.getHost()),
-                            "The link begins with https://%s/, or is left out.",
-                            shop.getHost());
-                    return page.path();
-                })
-                .orElse("/#" + part);
-    }
-
     /** Held to the last price of the same offer, or to what others ask where there was none. */
     private void refuseFarOff(UUID listing, UUID part, TypedPrice typed) {
         var asked = asked(part, typed);
@@ -173,13 +153,14 @@ public class TypedPrices {
                 .on(PRODUCT_PAGE.ID.eq(LISTING.PAGE_ID))
                 .where(PRODUCT_PAGE.VARIANT_ID.eq(part), LISTING.ACCEPTED_PRICE_MINOR.isNotNull())
                 .and(LISTING.CONDITION.eq(typed.condition().name()))
+                .and(TypedPlaces.isFor(typed.guide()))
                 .and(LISTING.ACCEPTED_CURRENCY.eq(typed.currency()))
                 .fetchMap(LISTING.ID, r -> Money.of(r.value2(), typed.currency()));
     }
 
-    private ObservationRecord observation(UUID listing, TypedPrice typed, OffsetDateTime at, Person by) {
+    private ObservationRecord observation(TypedPlaces.Place place, TypedPrice typed, OffsetDateTime at, Person by) {
         return db.insertInto(OBSERVATION)
-                .set(OBSERVATION.LISTING_ID, listing)
+                .set(OBSERVATION.LISTING_ID, place.listing())
                 .set(OBSERVATION.SEEN_AT, at)
                 .set(OBSERVATION.PRICE_MINOR, typed.priceMinor())
                 .set(OBSERVATION.CURRENCY, typed.currency())
@@ -189,6 +170,7 @@ public class TypedPrices {
                 .set(OBSERVATION.MEMBERS_ONLY, typed.membersOnly())
                 .set(OBSERVATION.ACCOUNT_ID, by.id())
                 .set(OBSERVATION.SOURCE, typed.sourceFor(by))
+                .set(OBSERVATION.LINK, place.link().orElse(null))
                 .returning()
                 .fetchSingle();
     }

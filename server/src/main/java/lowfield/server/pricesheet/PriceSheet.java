@@ -114,7 +114,7 @@ public class PriceSheet {
                 }
             }
         }
-        var last = typed.of(asked.keySet(), loaded.guide().currency());
+        var last = typed.of(loaded.guide().id(), asked.keySet(), loaded.guide().currency());
         return Stream.concat(
                         asked.entrySet().stream()
                                 .flatMap(e -> row(e.getValue(), countingHere(loaded, last.get(e.getKey()))).stream()),

@@ -27,7 +27,7 @@ final class Beyond {
                         .map(Publication.Line::label)
                         .collect(Collectors.joining(", ")),
                 words.about(of.price()),
-                source.seller(),
+                source.said(),
                 source.hasPage() ? source.link() : "",
                 words.date(source.seenAt()));
     }

@@ -2,6 +2,7 @@ package lowfield.server.readers;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import lowfield.core.Text;
 import lowfield.core.press.Cell;
 import lowfield.core.press.Publication;
@@ -18,15 +19,22 @@ import lowfield.core.press.Publication;
 record OptionSentence(String lead, String seller, String link, String rest) {
     static OptionSentence of(Publication.Option option, boolean isUpgrade, Wording words) {
         var source = option.worth().source();
+        var said = source.map(Publication.Source::said).orElse("");
         return new OptionSentence(
-                lead(option, isUpgrade) + option.label() + price(option, words) + (source.isPresent() ? " at " : ""),
-                source.map(s -> s.seller() + (s.condition().equals("new") ? "" : ", " + s.condition()))
-                        .orElse(""),
+                lead(option, isUpgrade) + option.label() + price(option, words) + at(source),
+                said,
                 source.filter(Publication.Source::hasPage)
                         .map(Publication.Source::link)
                         .orElse(""),
                 source.map(s -> ", seen on " + words.date(s.seenAt())).orElse("") + ". "
                         + String.join(" ", rest(option, words)));
+    }
+
+    /** What joins the price and who asks it. */
+    private static String at(Optional<Publication.Source> source) {
+        return source.filter(s -> !s.said().isEmpty())
+                .map(s -> s.where().isEmpty() ? ", " : " at ")
+                .orElse("");
     }
 
     private static String lead(Publication.Option option, boolean isUpgrade) {

@@ -152,7 +152,7 @@ final class PageModel {
             return "Shipping is not in the total.";
         }
         var parts = build.charges().stream()
-                .map(c -> c.seller() + " " + charge(c.sum()))
+                .map(c -> (c.seller().isEmpty() ? "other sellers" : c.seller()) + " " + charge(c.sum()))
                 .toList();
         return "Shipping is in the total: " + String.join(", ", parts) + ".";
     }
@@ -187,7 +187,7 @@ final class PageModel {
                 Markdown.html(line.reason()),
                 words.about(line.price()),
                 note(line),
-                source.map(PageModel::seller).orElse(""),
+                source.map(Publication.Source::said).orElse(""),
                 source.filter(Publication.Source::hasPage)
                         .map(Publication.Source::link)
                         .orElse(""),
@@ -201,10 +201,6 @@ final class PageModel {
                 More.anyOf(line),
                 line.reviews(),
                 More.own(line.own()));
-    }
-
-    private static String seller(Publication.Source source) {
-        return source.seller() + (source.condition().equals("new") ? "" : ", " + source.condition());
     }
 
     /** From what an estimate follows, or what can be claimed back afterwards. */

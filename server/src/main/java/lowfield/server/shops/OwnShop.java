@@ -11,8 +11,9 @@ import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
 
 /**
- * The shop of prices that have none: what an author saw somewhere, at no shop that is set up here. There is one for each
- * currency; it counts for every guide of that currency, is in no list of shops, has no pages and is never asked.
+ * The place of offers that are at no shop of this desk: a person's, another shop's, or what an author saw somewhere. There is
+ * one for each currency. It is in no list of shops, has no pages and is never asked; which guide an offer there counts for
+ * is the offer's own (decision 025).
  */
 @Component
 public class OwnShop {
@@ -27,9 +28,9 @@ public class OwnShop {
         return UUID.nameUUIDFromBytes(("own shop " + currency).getBytes(StandardCharsets.UTF_8));
     }
 
-    /** What it is called. */
+    /** What it is called in the database; nobody reads it. */
     public static String name(String currency) {
-        return "The author's price (%s)".formatted(currency);
+        return "no shop (%s)".formatted(currency);
     }
 
     /** The shop of a currency, made when it is first needed. */
@@ -43,7 +44,6 @@ public class OwnShop {
                 .set(SHOP.REGION, "")
                 .set(SHOP.ZONE, "UTC")
                 .set(SHOP.TAX_PERMILLE, 0)
-                .set(SHOP.SHIPPING_MINOR, 0L)
                 .set(SHOP.IS_OWN, true)
                 .onConflictDoNothing()
                 .execute();

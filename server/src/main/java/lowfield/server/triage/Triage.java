@@ -88,7 +88,7 @@ public class Triage {
                 .filter(m -> m.acceptances().isEmpty())
                 .flatMap(m -> Optional.ofNullable(m.part()).stream())
                 .collect(Collectors.toSet());
-        return histories.halfYears(parts, today).entrySet().stream()
+        return histories.halfYears(parts, edition.guide().id(), today).entrySet().stream()
                 .map(e -> new Curve(e.getKey(), e.getValue()))
                 .toList();
     }

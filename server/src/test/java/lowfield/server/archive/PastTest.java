@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -56,6 +57,10 @@ class PastTest {
         var counted = new TreeMap<>(before.rows());
         counted.keySet()
                 .removeIf(t -> t.equals("login_failure") || t.startsWith("spring_session") || t.startsWith("flyway"));
+        // A typed price is kept once more for each guide that names its part.
+        for (var grows : List.of("acceptance", "listing", "observation")) {
+            assertThat(now.rows().get(grows)).isGreaterThanOrEqualTo(counted.remove(grows));
+        }
         assertThat(now.rows()).containsAllEntriesOf(counted);
         assertThat(now.rows()).containsEntry("desk", 1L);
     }
@@ -76,6 +81,17 @@ class PastTest {
                                 past,
                                 "select count(distinct state) from round_page where round_id = (select id from price_round where state = 'PAUSED')"))
                 .isEqualTo("2");
+    }
+
+    /** The price that was typed counts for the guide that names its part, as it did, and for no other. */
+    @Test
+    void aPriceTypedBeforeIsOfTheGuideThatNamesItsPart() {
+        assertThat(TestCluster.single(
+                        past,
+                        "select string_agg(l.accepted_price_minor || ' ' || o.price_minor || ' ' || (g.id is not null), ';')"
+                                + " from listing l join observation o on o.id = l.accepted_observation"
+                                + " left join guide g on g.id = l.guide_id where o.account_id is not null"))
+                .matches("(\\d+) \\1 true");
     }
 
     /** Answers from before wait, none is dropped; what a card length is measured with has the words of today. */

@@ -74,6 +74,8 @@ class LineOffersTest {
                 "membersOnly",
                 false,
                 "sure",
+                true,
+                "allGuides",
                 true);
         var card = world.parts.get("merrowby-vane-five-8-gb-black");
         assertThat(world.ines.post("/api/parts/" + card + "/prices", typed).status())

@@ -20,13 +20,14 @@ class CurrenciesTest {
     void takeOut() {
         var db = world.stage.bean(DSLContext.class);
         var pages = "(select id from product_page where by_hand)";
-        var listings = "(select id from listing where page_id in " + pages + ")";
+        var listings = "(select id from listing where guide_id is not null or page_id in " + pages + ")";
         db.query(
-                        "delete from price_day where (variant_id, shop_id) in (select variant_id, shop_id from product_page where by_hand)")
+                        "delete from price_day where guide_id is not null or (variant_id, shop_id) in (select variant_id, shop_id from product_page where by_hand)")
                 .execute();
         db.query("delete from acceptance where listing_id in " + listings).execute();
         db.query("delete from observation where listing_id in " + listings).execute();
-        db.query("delete from listing where page_id in " + pages).execute();
+        db.query("delete from listing where guide_id is not null or page_id in " + pages)
+                .execute();
         db.query("delete from product_page where by_hand").execute();
     }
 
@@ -72,7 +73,9 @@ class CurrenciesTest {
                 "source",
                 "asked by telephone",
                 "sure",
-                false);
+                false,
+                "allGuides",
+                true);
     }
 
     @ParameterizedTest

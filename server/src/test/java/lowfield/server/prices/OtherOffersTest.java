@@ -65,6 +65,7 @@ class OtherOffersTest {
                 "asked by telephone",
                 "sure",
                 true));
+        price.put("allGuides", true);
         assertThat(world.ines.post("/api/parts/" + part + "/prices", price).status())
                 .isLessThan(300);
     }

@@ -30,7 +30,7 @@ class PriceListsTest {
 
     /** How many of the small world's parts have a price. */
     private long priced(PricePolicy policy, Instant at) {
-        var prices = offers.prices(policy, shops, at);
+        var prices = offers.prices(policy, new Offers.Buyer(UUID.randomUUID(), shops), at);
         return world.parts.values().stream()
                 .filter(part -> prices.of(UUID.fromString(part)).offer().isPresent())
                 .count();

@@ -20,12 +20,14 @@ abstract class TypedPriceCase {
     @AfterEach
     void takeOut() {
         var pages = "(select id from product_page where by_hand)";
-        var listings = "(select id from listing where page_id in " + pages + ")";
+        var listings = "(select id from listing where guide_id is not null or page_id in " + pages + ")";
         var days = "(select variant_id, shop_id from product_page where by_hand)";
-        db.query("delete from price_day where (variant_id, shop_id) in " + days).execute();
+        db.query("delete from price_day where guide_id is not null or (variant_id, shop_id) in " + days)
+                .execute();
         db.query("delete from acceptance where listing_id in " + listings).execute();
         db.query("delete from observation where listing_id in " + listings).execute();
-        db.query("delete from listing where page_id in " + pages).execute();
+        db.query("delete from listing where guide_id is not null or page_id in " + pages)
+                .execute();
         db.query("delete from product_page where by_hand").execute();
         world.market("reset");
         world.round();
@@ -58,6 +60,7 @@ abstract class TypedPriceCase {
         body.put("seenOn", today().toString());
         body.put("source", "asked by telephone");
         body.put("sure", false);
+        body.put("allGuides", true);
         return body;
     }
 

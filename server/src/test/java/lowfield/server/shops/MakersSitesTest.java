@@ -68,6 +68,8 @@ class MakersSitesTest {
                         "membersOnly",
                         false,
                         "sure",
+                        true,
+                        "allGuides",
                         true));
         assertThat(price.status()).isEqualTo(404);
     }

@@ -1,37 +1,6 @@
 import type { Schemas } from '$lib/api/client';
 import { like, typedMinor, writtenMinor } from '$lib/money';
 
-/** A price as it is typed; sums are text until they are sent. */
-export interface TypedFields {
-  shop: string;
-  seller: string;
-  seenOn: string;
-  price: string;
-  shipping: string;
-  claim: string;
-  condition: Schemas['TypedPrice']['condition'];
-  stock: Schemas['TypedPrice']['stock'];
-  membersOnly: boolean;
-  source: string;
-  link: string;
-  sure: boolean;
-}
-
-export const emptyPrice = (): TypedFields => ({
-  shop: '',
-  seller: '',
-  seenOn: '',
-  price: '',
-  shipping: '',
-  claim: '',
-  condition: 'NEW',
-  stock: 'IN_STOCK',
-  membersOnly: false,
-  source: '',
-  link: '',
-  sure: false,
-});
-
 function sum(what: string, text: string, currency: string): number | undefined {
   const minor = typedMinor(text, currency);
   if (text.trim() && minor == null)
@@ -39,27 +8,6 @@ function sum(what: string, text: string, currency: string): number | undefined {
       `The ${what} "${text.slice(0, 20)}" is not a sum in ${currency}; write it like ${like(309, currency)}.`,
     );
   return minor ?? undefined;
-}
-
-/** The price to send; says which figure is none. */
-export function priceForm(typed: TypedFields, shop: Pick<Schemas['Shop'], 'id' | 'currency'>): Schemas['TypedPrice'] {
-  const price = sum('price', typed.price, shop.currency);
-  if (price === undefined) throw new Error('Type the price.');
-  return {
-    shop: shop.id!,
-    currency: shop.currency,
-    seller: typed.seller.trim() || undefined,
-    condition: typed.condition,
-    stock: typed.stock,
-    priceMinor: price,
-    shippingMinor: sum('shipping', typed.shipping, shop.currency),
-    claimBackMinor: sum('rebate', typed.claim, shop.currency),
-    membersOnly: typed.membersOnly,
-    seenOn: typed.seenOn || undefined,
-    source: typed.source,
-    link: typed.link.trim() || undefined,
-    sure: typed.sure,
-  };
 }
 
 /** The basis of an estimate as it is typed. */
