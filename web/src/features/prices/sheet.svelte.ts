@@ -1,20 +1,29 @@
 import type { Schemas } from '$lib/api/client';
-import { Problem } from '$lib/api/client';
 import { like, typedMinor, writtenMinor } from '$lib/money';
+import { isFarOff } from './typed.svelte';
 
 type PriceToType = Schemas['PriceToType'];
 
 /** What is sent for one price. */
 export interface Typed {
   minor: number;
-  shop?: string;
-  link?: string;
   /** Whether the author has said that a price far from the last is right. */
   sure: boolean;
 }
 
 export type Send = (price: PriceToType, typed: Typed) => Promise<number | undefined>;
 export type TakeBack = (price: PriceToType, number: number) => Promise<void>;
+/** Confirms prices as they were shown, all or none; the id by which that is taken back. */
+export type Confirm = (prices: PriceToType[], sure: boolean) => Promise<string>;
+export type TakeBackAll = (confirmation: string) => Promise<void>;
+
+/** What the sheet does at the server. */
+export interface Acts {
+  send: Send;
+  takeBack: TakeBack;
+  confirm: Confirm;
+  takeBackAll: TakeBackAll;
+}
 
 /** A figure without the guide's own currency beside it, as it is copied from a table. */
 export function bare(text: string, currency: string): string {
@@ -26,36 +35,47 @@ export function bare(text: string, currency: string): string {
   return sign ? trimmed.replace(sign, '').trim() : trimmed;
 }
 
+const again = (problem: unknown) =>
+  (problem as Error).message.replace(/; say that you are sure if it is right\.$/, '.');
+
 /** One line of the price sheet: what is typed in it, and what has become of it. */
 export class Entry {
   text = $state('');
-  shop = $state('');
-  link = $state('');
-  state = $state<'open' | 'saving' | 'saved' | 'asked' | 'refused'>('open');
+  state = $state<'open' | 'saving' | 'saved' | 'confirmed' | 'asked' | 'refused'>('open');
   sentence = $state('');
   /** By which it is taken back; absent for what cannot be. */
   number = $state<number>();
+  private confirmation = $state<string>();
   /** The text that was found to be far from the last price; the same again is meant. */
   private doubted = '';
 
   constructor(
     readonly price: PriceToType,
     private readonly currency: string,
-    private readonly send: Send,
-    private readonly takeBack: TakeBack,
-  ) {
-    this.shop = price.place?.shop ?? '';
-    this.link = price.place?.link ?? '';
-  }
+    private readonly acts: Acts,
+  ) {}
 
   get key(): string {
-    return this.price.part ?? this.price.uses[0]!.line;
+    return this.price.key;
   }
 
-  /** What the price was, as it would be typed; nothing where it was in another currency or is not known. */
+  /** Whether a price is typed here; packages and estimates are changed where they are made. */
+  get isTyped(): boolean {
+    return this.price.state !== 'PACKAGE' && this.price.state !== 'ESTIMATED';
+  }
+
+  /** Whether there is a last price, and nothing else was said here yet. */
+  get isConfirmable(): boolean {
+    return this.price.stands !== '' && !this.text && this.state !== 'saved' && this.state !== 'confirmed';
+  }
+
+  get canUndo(): boolean {
+    return (this.state === 'saved' && this.number != null) || (this.state === 'confirmed' && !!this.confirmation);
+  }
+
+  /** What the price was, as it would be typed; nothing where it is not known. */
   get lastText(): string {
-    const last = this.price.last;
-    return last?.currency === this.currency ? writtenMinor(last.minor, last.currency) : '';
+    return writtenMinor(this.price.last?.minor, this.currency);
   }
 
   /** Sends what is typed; false when it is no sum, so that the author stays here. */
@@ -71,11 +91,33 @@ export class Entry {
   }
 
   /** The last price holds today; false when there is none. */
-  stillSo(): boolean {
-    if (!this.lastText) return false;
-    this.text = this.lastText;
-    void this.saved({ minor: this.price.last!.minor, sure: true });
-    return true;
+  async confirm(): Promise<boolean> {
+    if (!this.isConfirmable) return false;
+    const isSure = this.state === 'asked';
+    this.state = 'saving';
+    try {
+      this.confirmed(await this.acts.confirm([this.price], isSure));
+      return true;
+    } catch (problem) {
+      this.state = isFarOff(problem) ? 'asked' : 'refused';
+      this.sentence = again(problem);
+      return false;
+    }
+  }
+
+  /** It was confirmed, alone or with others; with others it is taken back with them. */
+  confirmed(confirmation?: string): void {
+    this.confirmation = confirmation;
+    this.state = 'confirmed';
+    this.sentence = '';
+  }
+
+  reopen(): void {
+    this.confirmation = undefined;
+    this.number = undefined;
+    this.state = 'open';
+    this.text = '';
+    this.sentence = '';
   }
 
   edited(): void {
@@ -85,33 +127,81 @@ export class Entry {
     }
   }
 
-  private async saved(typed: Pick<Typed, 'minor' | 'sure'>): Promise<void> {
+  private async saved(typed: Typed): Promise<void> {
     const text = this.text;
     this.state = 'saving';
     this.sentence = '';
     try {
-      const shop = this.shop || undefined;
-      this.number = await this.send(this.price, { ...typed, shop, link: (shop && this.link.trim()) || undefined });
+      this.number = await this.acts.send(this.price, typed);
       this.state = 'saved';
     } catch (problem) {
-      const isFarOff = problem instanceof Problem && problem.body.isFarOff === true;
-      this.doubted = isFarOff ? text : '';
-      this.state = isFarOff ? 'asked' : 'refused';
-      this.sentence = (problem as Error).message.replace(/; say that you are sure if it is right\.$/, '.');
+      this.doubted = isFarOff(problem) ? text : '';
+      this.state = isFarOff(problem) ? 'asked' : 'refused';
+      this.sentence = again(problem);
     }
   }
 
   async undo(): Promise<void> {
-    const number = this.number;
-    if (number == null) return;
     try {
-      await this.takeBack(this.price, number);
-      this.number = undefined;
-      this.state = 'open';
-      this.text = '';
-      this.sentence = '';
+      if (this.state === 'confirmed') await this.acts.takeBackAll(this.confirmation!);
+      else await this.acts.takeBack(this.price, this.number!);
+      this.reopen();
     } catch (problem) {
       this.sentence = (problem as Error).message;
+    }
+  }
+}
+
+/** The rows of a sheet, and what was confirmed of all of them at once. */
+export class Sheet {
+  told = $state('');
+  problem = $state('');
+  private last = $state.raw<{ id: string; entries: Entry[] }>();
+  private isDoubted = false;
+
+  constructor(
+    readonly entries: Entry[],
+    private readonly acts: Acts,
+  ) {}
+
+  get confirmable(): Entry[] {
+    return this.entries.filter((e) => e.isConfirmable);
+  }
+
+  get canUndo(): boolean {
+    return this.last !== undefined;
+  }
+
+  /** Every row that has a last price, in one step; where one is far from what others ask, the same again is meant. */
+  async confirmAll(): Promise<void> {
+    const entries = this.confirmable;
+    if (!entries.length) return;
+    this.told = '';
+    this.problem = '';
+    try {
+      const id = await this.acts.confirm(
+        entries.map((e) => e.price),
+        this.isDoubted,
+      );
+      entries.forEach((e) => e.confirmed());
+      this.last = { id, entries };
+      this.isDoubted = false;
+      this.told = `${entries.length} ${entries.length === 1 ? 'price' : 'prices'} confirmed.`;
+    } catch (problem) {
+      this.isDoubted = isFarOff(problem);
+      this.problem = again(problem) + (this.isDoubted ? ' Confirm again if all are right.' : '');
+    }
+  }
+
+  async undo(): Promise<void> {
+    if (!this.last) return;
+    try {
+      await this.acts.takeBackAll(this.last.id);
+      this.last.entries.forEach((e) => e.reopen());
+      this.told = `${this.last.entries.length} confirmations undone.`;
+      this.last = undefined;
+    } catch (problem) {
+      this.problem = (problem as Error).message;
     }
   }
 }

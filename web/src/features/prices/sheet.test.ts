@@ -1,18 +1,27 @@
 import { describe, expect, it, vi } from 'vitest';
 import { Problem, type Schemas } from '$lib/api/client';
-import { bare, Entry, paste, pastedLines, type Send } from './sheet.svelte';
+import { bare, Entry, paste, pastedLines, Sheet, type Acts, type Send } from './sheet.svelte';
 
 const price = (last?: number): Schemas['PriceToType'] => ({
+  key: `part:${Math.random()}`,
   part: `part-${Math.random()}`,
+  stands: last == null ? '' : `${last} 2026-11-12`,
   name: 'Byre M, black',
   state: 'MISSING',
   uses: [{ build: 'b', line: 'l', slot: 'Case', where: 'Bosun' }],
   last:
-    last == null ? undefined : { minor: last, currency: 'EUR', seller: 'Turnstone', seenAt: '2026-11-12T10:00:00Z' },
+    last == null ? undefined : { minor: last, condition: 'new', seller: 'Turnstone', seenAt: '2026-11-12T10:00:00Z' },
   why: '',
 });
 const gone = vi.fn(() => Promise.resolve());
-const entry = (send: Send, last?: number) => new Entry(price(last), 'EUR', send, gone);
+const acts = (part: Partial<Acts>): Acts => ({
+  send: () => Promise.resolve(7),
+  takeBack: gone,
+  confirm: () => Promise.resolve('c'),
+  takeBackAll: gone,
+  ...part,
+});
+const entry = (send: Send, last?: number) => new Entry(price(last), 'EUR', acts({ send }));
 const settled = () => new Promise((done) => setTimeout(done));
 
 describe('a figure as it is copied', () => {
@@ -31,7 +40,7 @@ describe('a line of the price sheet', () => {
     line.text = '309,50';
     expect(line.enter()).toBe(true);
     await settled();
-    expect(send).toHaveBeenCalledWith(line.price, { minor: 30950, sure: false, shop: undefined, link: undefined });
+    expect(send).toHaveBeenCalledWith(line.price, { minor: 30950, sure: false });
     expect([line.state, line.number]).toEqual(['saved', 7]);
   });
 
@@ -44,13 +53,25 @@ describe('a line of the price sheet', () => {
     expect(line.sentence).toContain('is not a price in EUR');
   });
 
-  it('keeps the last price as still so today, without being asked', async () => {
-    const send = vi.fn<Send>(() => Promise.resolve(7));
-    const line = entry(send, 30900);
-    expect(line.stillSo()).toBe(true);
-    await settled();
-    expect(send).toHaveBeenCalledWith(line.price, expect.objectContaining({ minor: 30900, sure: true }));
-    expect(entry(send).stillSo()).toBe(false);
+  it('confirms the last price as it was shown, and takes that back', async () => {
+    const confirm = vi.fn(() => Promise.resolve('c-1'));
+    const takeBackAll = vi.fn(() => Promise.resolve());
+    const line = new Entry(price(30900), 'EUR', acts({ confirm, takeBackAll }));
+    expect(await line.confirm()).toBe(true);
+    expect(confirm).toHaveBeenCalledWith([line.price], false);
+    expect([line.state, line.canUndo]).toEqual(['confirmed', true]);
+    await line.undo();
+    expect(takeBackAll).toHaveBeenCalledWith('c-1');
+    expect(line.state).toBe('open');
+  });
+
+  it('has nothing to confirm without a last price, or once something is typed', async () => {
+    const confirm = vi.fn(() => Promise.resolve('c-1'));
+    const without = new Entry(price(), 'EUR', acts({ confirm }));
+    const typed = new Entry(price(30900), 'EUR', acts({ confirm }));
+    typed.text = '5';
+    expect([await without.confirm(), await typed.confirm()]).toEqual([false, false]);
+    expect(confirm).not.toHaveBeenCalled();
   });
 
   it('asks about a price far from the last, and takes the same again', async () => {
@@ -95,6 +116,47 @@ describe('a line of the price sheet', () => {
     await line.undo();
     expect(gone).toHaveBeenCalledWith(line.price, 7);
     expect([line.state, line.text]).toEqual(['open', '']);
+  });
+});
+
+describe('all rows of a sheet', () => {
+  const rows = (made: Acts) => [price(100), price(), price(300)].map((p) => new Entry(p, 'EUR', made));
+
+  it('are confirmed in one step, those that have a last price, and taken back in one', async () => {
+    const confirm = vi.fn<Acts['confirm']>(() => Promise.resolve('c-1'));
+    const takeBackAll = vi.fn(() => Promise.resolve());
+    const made = acts({ confirm, takeBackAll });
+    const sheet = new Sheet(rows(made), made);
+    await sheet.confirmAll();
+    expect(confirm.mock.calls[0]![0]).toHaveLength(2);
+    expect(sheet.told).toBe('2 prices confirmed.');
+    expect(sheet.entries.map((e) => e.state)).toEqual(['confirmed', 'open', 'confirmed']);
+    await sheet.undo();
+    expect(takeBackAll).toHaveBeenCalledWith('c-1');
+    expect(sheet.entries.map((e) => e.state)).toEqual(['open', 'open', 'open']);
+    expect(sheet.canUndo).toBe(false);
+  });
+
+  it('say what changed meanwhile, and none is confirmed', async () => {
+    const made = acts({ confirm: () => Promise.reject(new Problem(409, 'conflict', 'Changed since: Byre.')) });
+    const sheet = new Sheet(rows(made), made);
+    await sheet.confirmAll();
+    expect(sheet.problem).toBe('Changed since: Byre.');
+    expect(sheet.entries.map((e) => e.state)).toEqual(['open', 'open', 'open']);
+  });
+
+  it('are sent as sure once one is far from what others ask', async () => {
+    const confirm = vi
+      .fn<Acts['confirm']>()
+      .mockRejectedValueOnce(new Problem(409, 'conflict', 'Byre: far', { isFarOff: true }))
+      .mockResolvedValueOnce('c-1');
+    const made = acts({ confirm });
+    const sheet = new Sheet(rows(made), made);
+    await sheet.confirmAll();
+    expect(sheet.problem).toContain('Confirm again');
+    await sheet.confirmAll();
+    expect(confirm.mock.calls[1]![1]).toBe(true);
+    expect(sheet.problem).toBe('');
   });
 });
 

@@ -10,11 +10,13 @@ import java.util.stream.Stream;
 import lowfield.core.Text;
 import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.fact.FilledReason;
+import lowfield.core.guide.Choice;
 import lowfield.core.offer.Offer;
 import lowfield.core.option.OptionProblem;
 import lowfield.core.proofreading.BasisChange;
 import lowfield.core.proofreading.ReasonState;
 import lowfield.core.proofreading.Slip;
+import lowfield.core.total.LinePrice;
 
 /** What is the matter with single lines: no price or an old one, no reason or a stale one, options that nobody sells. */
 final class OfLines {
@@ -65,15 +67,32 @@ final class OfLines {
                     at.line().choice().label() + " has no price",
                     at.line().slot().label() + ": " + why);
         }
-        price.offer()
-                .map(Offer::seenAt)
+        seenAt(price)
                 .map(seen -> Duration.between(seen, now).toDays())
                 .filter(days -> days > oldAfterDays)
                 .ifPresent(days -> add(
                         Matter.OLD_PRICE,
                         "old price",
-                        "Price of the %s is %d days old".formatted(slot(), days),
+                        price.in()
+                                .map(p -> "Price of %s is %d days old".formatted(p.name(), days))
+                                .orElseGet(() -> "Price of the %s is %d days old".formatted(slot(), days)),
                         at.line().choice().label()));
+    }
+
+    /** When the price was seen; a package has one date, told at the first of its lines. */
+    private Optional<Instant> seenAt(LinePrice price) {
+        if (price.in().isPresent()) {
+            var first = at.build().lines().stream()
+                    .filter(l -> l.price().in().equals(price.in()))
+                    .findFirst();
+            return price.offer()
+                    .filter(o ->
+                            first.filter(l -> l.id().equals(at.line().id())).isPresent())
+                    .map(Offer::seenAt);
+        }
+        return at.line().choice() instanceof Choice.FreeHand free
+                ? free.seenAt()
+                : price.offer().map(Offer::seenAt);
     }
 
     private void reason(ReasonState state) {

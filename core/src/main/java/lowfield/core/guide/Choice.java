@@ -1,5 +1,6 @@
 package lowfield.core.guide;
 
+import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -53,11 +54,13 @@ public sealed interface Choice {
      * a part that has the same, and are not known without one; that anyone can buy it today only the author can say.
      *
      * @param like the part of the catalogue whose figures it has
+     * @param seenAt when the price was typed or confirmed last; absent where that was never kept
      */
-    record FreeHand(String name, Money price, boolean isAvailable, Optional<Part> like) implements Choice {
-        /** Of which nobody says that it can be bought, and whose figures nobody knows. */
+    record FreeHand(String name, Money price, boolean isAvailable, Optional<Part> like, Optional<Instant> seenAt)
+            implements Choice {
+        /** Of which nobody says that it can be bought, whose figures nobody knows, and whose price has no date. */
         public FreeHand(String name, Money price) {
-            this(name, price, false, Optional.empty());
+            this(name, price, false, Optional.empty(), Optional.empty());
         }
 
         public FreeHand {

@@ -171,7 +171,9 @@ public final class GeneratedParts {
         }
         return switch (random.nextInt(24)) {
             case 0 -> new Choice.Owned("old PSU", like(slot));
-            case 1 -> new Choice.FreeHand("something", Money.of(1000, "EUR"), random.nextBoolean(), like(slot));
+            case 1 ->
+                new Choice.FreeHand(
+                        "something", Money.of(1000, "EUR"), random.nextBoolean(), like(slot), Optional.empty());
             case 2 -> new Choice.None();
             case 3 -> new Choice.InTheBox("");
             case 4 -> new Choice.OnTheBoard("");

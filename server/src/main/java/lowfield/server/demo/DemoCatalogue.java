@@ -43,7 +43,8 @@ class DemoCatalogue {
                 estimated.factorPermille(),
                 null,
                 null,
-                estimated.spreadPermille());
+                estimated.spreadPermille(),
+                null);
     }
 
     private Map<String, UUID> parts(Map<String, Shops.Shop> made) {

@@ -1,8 +1,10 @@
 package lowfield.server.edition;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import java.time.Instant;
 import java.util.Currency;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
@@ -13,7 +15,7 @@ import lowfield.core.part.Part;
 import lowfield.server.catalogue.Catalogue;
 import org.jspecify.annotations.Nullable;
 
-/** A choice as it is stored and sent; {@code part} for a part, {@code parts} in order of preference with a tolerance for a vetted set, {@code name}, {@code priceMinor} and whether it is {@code available} today for a free-hand one, {@code what} for the others. What is owned or free-hand names as its {@code part} the one whose figures it has. */
+/** A choice as it is stored and sent; {@code part} for a part, {@code parts} in order of preference with a tolerance for a vetted set, {@code name}, {@code priceMinor} and whether it is {@code available} today for a free-hand one, {@code seenAt} when the price was typed or confirmed last, {@code what} for the others. What is owned or free-hand names as its {@code part} the one whose figures it has. */
 public record ChoiceState(
         Type type,
         @Nullable UUID part,
@@ -23,7 +25,22 @@ public record ChoiceState(
         @Nullable String what,
         @Nullable List<UUID> parts,
         @Nullable Long toleranceMinor,
-        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Boolean available) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Boolean available,
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Instant seenAt) {
+    /** One whose price has no date of its own. */
+    public ChoiceState(
+            Type type,
+            @Nullable UUID part,
+            @Nullable String name,
+            @Nullable Long priceMinor,
+            @Nullable String currency,
+            @Nullable String what,
+            @Nullable List<UUID> parts,
+            @Nullable Long toleranceMinor,
+            @Nullable Boolean available) {
+        this(type, part, name, priceMinor, currency, what, parts, toleranceMinor, available, null);
+    }
+
     /** The forms of a choice. */
     public enum Type {
         EMPTY,
@@ -42,6 +59,20 @@ public record ChoiceState(
 
     public static ChoiceState part(UUID id) {
         return new ChoiceState(Type.PART, id, null, null, null, null, null, null, null);
+    }
+
+    /** The same with its price seen at a moment. */
+    public ChoiceState seen(@Nullable Instant at) {
+        return new ChoiceState(type, part, name, priceMinor, currency, what, parts, toleranceMinor, available, at);
+    }
+
+    /** The same, where the price of an unlisted part is dated: as before where it is the same price, else now. */
+    public ChoiceState dated(ChoiceState before, Instant now) {
+        if (type != Type.FREE_HAND) {
+            return this;
+        }
+        var isSame = before.type == Type.FREE_HAND && Objects.equals(before.priceMinor, priceMinor);
+        return seen(isSame ? before.seenAt : now);
     }
 
     /** The choice in core's terms; what is wrong with it is told. */
@@ -91,7 +122,8 @@ public record ChoiceState(
                 Optional.ofNullable(name).orElse(""),
                 Money.typed(priceMinor, home),
                 Boolean.TRUE.equals(available),
-                like(catalogue));
+                like(catalogue),
+                Optional.ofNullable(seenAt));
     }
 
     private Optional<Part> like(Catalogue catalogue) {

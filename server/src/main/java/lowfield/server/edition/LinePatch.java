@@ -1,5 +1,6 @@
 package lowfield.server.edition;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -54,6 +55,27 @@ public record LinePatch(
             patch.hold = hold;
             patch.policy = policy;
         });
+    }
+
+    /** The same with the price of an unlisted part dated. */
+    public LinePatch dated(ChoiceState before, Instant now) {
+        return choice == null
+                ? this
+                : new LinePatch(
+                        choice.dated(before, now),
+                        quantity,
+                        counted,
+                        hold,
+                        reason,
+                        confirmReason,
+                        options,
+                        following,
+                        note,
+                        compared,
+                        place,
+                        meant,
+                        policy,
+                        meantSo);
     }
 
     /** An edit of what is set in the draft. */

@@ -1,6 +1,7 @@
 package lowfield.server.edition;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import java.time.Instant;
 import java.util.Currency;
 import java.util.List;
 import java.util.Optional;
@@ -177,6 +178,11 @@ public record LineState(
     }
 
     /** The same line but for what is changed in the draft. */
+    /** The same choice with its price seen at a moment; absent where that is not known. */
+    public LineState priced(@Nullable Instant at) {
+        return with(line -> line.choice = line.choice.seen(at));
+    }
+
     LineState with(Consumer<LineDraft> change) {
         var draft = new LineDraft(this);
         change.accept(draft);

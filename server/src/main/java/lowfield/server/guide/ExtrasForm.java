@@ -53,6 +53,11 @@ public record ExtrasForm(List<AdjustmentForm> adjustments, List<PackageForm> pac
             members = List.copyOf(members);
         }
 
+        /** The same, seen at a moment. */
+        public PackageForm seen(Instant at) {
+            return new PackageForm(id, name, members, bundleOf, shop, priceMinor, shippingMinor, link, at);
+        }
+
         public List<PackagePrice.Member> members(Currency home) {
             return members.stream()
                     .map(m -> new PackagePrice.Member(

@@ -2,6 +2,8 @@ package lowfield.server.prices;
 
 import static lowfield.db.Tables.VARIANT;
 
+import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -10,6 +12,7 @@ import lowfield.server.catalogue.Parts;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.Notices;
 import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -19,8 +22,10 @@ public class EstimateBases {
     private final DSLContext db;
     private final Parts parts;
     private final Notices notices;
+    private final Clock clock;
 
-    EstimateBases(DSLContext db, Parts parts, Notices notices) {
+    EstimateBases(DSLContext db, Parts parts, Notices notices, Clock clock) {
+        this.clock = clock;
         this.db = db;
         this.parts = parts;
         this.notices = notices;
@@ -34,10 +39,20 @@ public class EstimateBases {
                 .fetchOptional(r -> Json.read(r.value1().data(), EstimateForm.class));
     }
 
+    /** The estimate is right as it stands, as of a moment; absent for one that had no date. */
+    @Transactional
+    public void date(UUID part, @Nullable Instant at) {
+        of(part).ifPresent(form -> db.update(VARIANT)
+                .set(VARIANT.ESTIMATE, Json.jsonb(form.stated(at)))
+                .where(VARIANT.ID.eq(part))
+                .execute());
+    }
+
     /** Sets or, when absent, takes away the basis of a part's estimate. */
     @Transactional
     public void set(UUID part, Optional<EstimateForm> form) {
         var known = parts.catalogue().part(part);
+        var now = form.map(f -> f.stated(clock.instant()));
         form.ifPresent(f -> {
             f.basis();
             Optional.ofNullable(f.comparable()).ifPresent(other -> {
@@ -53,7 +68,7 @@ public class EstimateBases {
                     known.fullName());
         });
         db.update(VARIANT)
-                .set(VARIANT.ESTIMATE, form.map(Json::jsonb).orElse(null))
+                .set(VARIANT.ESTIMATE, now.map(Json::jsonb).orElse(null))
                 .where(VARIANT.ID.eq(known.id()))
                 .execute();
         notices.changed(Notices.Topic.OFFERS, List.of(known.id()));

@@ -1,5 +1,6 @@
 package lowfield.server.prices;
 
+import java.time.Instant;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.estimate.Basis;
@@ -8,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The basis of an estimate as it is typed and stored: a comparable part's price times a factor or plus a step, or the
- * suggested price at its kind's premium; with what it gives or takes.
+ * suggested price at its kind's premium; with what it gives or takes, and when it was stated or confirmed last.
  */
 public record EstimateForm(
         Type type,
@@ -16,7 +17,13 @@ public record EstimateForm(
         @Nullable Integer factorPermille,
         @Nullable Long stepMinor,
         @Nullable String currency,
-        int spreadPermille) {
+        int spreadPermille,
+        @Nullable Instant statedAt) {
+    /** The same, stated at a moment. */
+    public EstimateForm stated(@Nullable Instant at) {
+        return new EstimateForm(type, comparable, factorPermille, stepMinor, currency, spreadPermille, at);
+    }
+
     /** From what it follows. */
     public enum Type {
         TIMES,

@@ -47,7 +47,7 @@ public class LastTyped {
             Money price,
             Instant seenAt) {}
 
-    /** The newest of each part that counts for a guide, in a currency. */
+    /** What was typed of some parts and counts for a guide, in a currency, by listing. */
     public Map<UUID, Typed> of(UUID guide, Collection<UUID> parts, String currency) {
         var found = new HashMap<UUID, Typed>();
         db.select(LISTING.asterisk(), ACCEPTANCE.ID)
@@ -69,7 +69,7 @@ public class LastTyped {
                         TypedPlaces.isFor(guide),
                         LISTING.ACCEPTED_CURRENCY.eq(currency))
                 .orderBy(LISTING.ACCEPTED_SEEN_AT, ACCEPTANCE.ID)
-                .forEach(r -> found.put(r.get(PRODUCT_PAGE.VARIANT_ID), typed(r, currency)));
+                .forEach(r -> found.put(r.get(LISTING.ID), typed(r, currency)));
         return found;
     }
 

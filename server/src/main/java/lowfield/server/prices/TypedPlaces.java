@@ -11,6 +11,7 @@ import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Seller;
+import lowfield.db.tables.records.ListingRecord;
 import lowfield.db.tables.records.ShopRecord;
 import lowfield.server.platform.NotFound;
 import lowfield.server.shops.OwnShop;
@@ -53,7 +54,7 @@ class TypedPlaces {
         var path = shop.getIsOwn() ? Optional.<String>empty() : address.map(a -> pathAt(shop, a));
         var page = page(shop, part, path.orElse("/#" + part));
         return new Place(
-                listing(page, seller(shop, typed), typed),
+                listing(page, seller(shop, typed), typed.condition().name(), typed.guide()),
                 ZoneId.of(shop.getZone()),
                 typed.address().filter(a -> shop.getIsOwn()));
     }
@@ -134,12 +135,19 @@ class TypedPlaces {
                 .orElseThrow();
     }
 
-    private UUID listing(UUID page, UUID seller, TypedPrice typed) {
+    /** The same offer as a guide has it: the listing itself where it is the guide's, else one of its own. */
+    UUID ofGuide(ListingRecord known, UUID guide) {
+        return guide.equals(known.getGuideId())
+                ? known.getId()
+                : listing(known.getPageId(), known.getSellerId(), known.getCondition(), guide);
+    }
+
+    private UUID listing(UUID page, UUID seller, String condition, @Nullable UUID guide) {
         db.insertInto(LISTING)
                 .set(LISTING.PAGE_ID, page)
                 .set(LISTING.SELLER_ID, seller)
-                .set(LISTING.CONDITION, typed.condition().name())
-                .set(LISTING.GUIDE_ID, typed.guide())
+                .set(LISTING.CONDITION, condition)
+                .set(LISTING.GUIDE_ID, guide)
                 .onConflictDoNothing()
                 .execute();
         return db.select(LISTING.ID)
@@ -147,8 +155,8 @@ class TypedPlaces {
                 .where(
                         LISTING.PAGE_ID.eq(page),
                         LISTING.SELLER_ID.eq(seller),
-                        LISTING.CONDITION.eq(typed.condition().name()),
-                        LISTING.GUIDE_ID.isNotDistinctFrom(typed.guide()))
+                        LISTING.CONDITION.eq(condition),
+                        LISTING.GUIDE_ID.isNotDistinctFrom(guide))
                 .fetchSingle()
                 .value1();
     }

@@ -59,7 +59,7 @@ public class TypedPrices {
                 typed.guide() == null || db.fetchExists(GUIDE, GUIDE.ID.eq(typed.guide())), "There is no such guide.");
         var place = places.of(part, typed);
         var listing = place.listing();
-        refuseFarOff(listing, part, typed);
+        refuseFarOff(listing, new Judged(part, typed.guide(), typed.condition().name(), typed.price(), typed.sure()));
         var at = moment(typed.seenOn(), place.zone());
         return acceptances.released(
                 observation(place, typed, at, by), "typed by " + by.name() + ": " + typed.sourceFor(by), by);
@@ -93,6 +93,52 @@ public class TypedPrices {
                 typed.address().orElse(""));
     }
 
+    /**
+     * An offer is seen again as it last counted: same seller, condition, stock, shipping, rebate and membership. What was typed
+     * for all guides stays theirs; what a shop said is said again for the guide alone. The number by which it is taken back.
+     */
+    @Transactional
+    public long confirm(UUID guide, UUID listing, boolean isSure, Person by) {
+        var known = db.selectFrom(LISTING)
+                .where(LISTING.ID.eq(listing), LISTING.ACCEPTED_OBSERVATION.isNotNull(), TypedPlaces.isFor(guide))
+                .fetchOptional()
+                .orElseThrow(() -> new NotFound("There is no such offer."));
+        var last = db.selectFrom(OBSERVATION)
+                .where(
+                        OBSERVATION.ID.eq(known.getAcceptedObservation()),
+                        OBSERVATION.SEEN_AT.eq(known.getAcceptedSeenAt()))
+                .fetchSingle();
+        var part = db.select(PRODUCT_PAGE.VARIANT_ID)
+                .from(PRODUCT_PAGE)
+                .where(PRODUCT_PAGE.ID.eq(known.getPageId()))
+                .fetchSingle()
+                .value1();
+        var place = last.getAccountId() != null ? listing : places.ofGuide(known, guide);
+        refuseFarOff(
+                listing,
+                new Judged(
+                        part,
+                        guide,
+                        known.getCondition(),
+                        Money.of(known.getAcceptedPriceMinor(), known.getAcceptedCurrency()),
+                        isSure));
+        var again = db.insertInto(OBSERVATION)
+                .set(OBSERVATION.LISTING_ID, place)
+                .set(OBSERVATION.SEEN_AT, OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC))
+                .set(OBSERVATION.PRICE_MINOR, known.getAcceptedPriceMinor())
+                .set(OBSERVATION.CURRENCY, known.getAcceptedCurrency())
+                .set(OBSERVATION.SHIPPING_MINOR, known.getAcceptedShippingMinor())
+                .set(OBSERVATION.CLAIM_BACK_MINOR, known.getAcceptedClaimBackMinor())
+                .set(OBSERVATION.STOCK, known.getAcceptedStock())
+                .set(OBSERVATION.MEMBERS_ONLY, known.getAcceptedMembersOnly())
+                .set(OBSERVATION.ACCOUNT_ID, by.id())
+                .set(OBSERVATION.SOURCE, "confirmed by " + by.name())
+                .set(OBSERVATION.LINK, known.getAcceptedLink())
+                .returning()
+                .fetchSingle();
+        return acceptances.released(again, "confirmed by " + by.name(), by);
+    }
+
     /** Takes a typed price back: it counts no more, and what counted before it does again. */
     @Transactional
     public void takeBack(UUID part, long number, Person by) {
@@ -120,6 +166,21 @@ public class TypedPrices {
         acceptances.withdrawn(typed, "taken back by " + by.name(), by);
     }
 
+    /** The same where nothing else was decided about it since; else it stays as it is. */
+    @Transactional
+    public void takeBackIfLast(UUID part, long number, Person by) {
+        var seen = db.selectFrom(ACCEPTANCE).where(ACCEPTANCE.ID.eq(number)).fetchOptional();
+        var isLast = seen.filter(a -> db.fetchCount(
+                                ACCEPTANCE,
+                                ACCEPTANCE.OBSERVATION_ID.eq(a.getObservationId()),
+                                ACCEPTANCE.SEEN_AT.eq(a.getSeenAt()))
+                        == 1)
+                .isPresent();
+        if (isLast) {
+            takeBack(part, number, by);
+        }
+    }
+
     private OffsetDateTime moment(@Nullable LocalDate named, ZoneId zone) {
         var now = clock.instant();
         var today = LocalDate.ofInstant(now, zone);
@@ -133,29 +194,33 @@ public class TypedPrices {
         return OffsetDateTime.ofInstant(day.equals(today) || noon.isAfter(now) ? now : noon, ZoneOffset.UTC);
     }
 
+    /** A price that a person says; {@code isSure} where it was said twice. */
+    private record Judged(UUID part, @Nullable UUID guide, String condition, Money price, boolean isSure) {}
+
     /** Held to the last price of the same offer, or to what others ask where there was none. */
-    private void refuseFarOff(UUID listing, UUID part, TypedPrice typed) {
-        var asked = asked(part, typed);
+    private void refuseFarOff(UUID listing, Judged said) {
+        var asked = asked(said);
         var ground = Guard.Ground.of(
                 Optional.ofNullable(asked.get(listing)),
-                GoingPrice.of(asked.values(), typed.price().currency()));
-        var judged = Guard.USUAL.judge(ground, typed.price());
-        if (!typed.sure() && !judged.accepted()) {
+                GoingPrice.of(asked.values(), said.price().currency()));
+        var judged = Guard.USUAL.judge(ground, said.price());
+        if (!said.isSure() && !judged.accepted()) {
             throw new Conflict(judged.why() + "; say that you are sure if it is right.", Map.of("isFarOff", true));
         }
     }
 
-    /** What counts of the part in the typed condition and currency, by listing. */
-    private Map<UUID, Money> asked(UUID part, TypedPrice typed) {
+    /** What counts of the part in the same condition and currency, by listing. */
+    private Map<UUID, Money> asked(Judged said) {
+        var currency = said.price().currency().getCurrencyCode();
         return db.select(LISTING.ID, LISTING.ACCEPTED_PRICE_MINOR)
                 .from(LISTING)
                 .join(PRODUCT_PAGE)
                 .on(PRODUCT_PAGE.ID.eq(LISTING.PAGE_ID))
-                .where(PRODUCT_PAGE.VARIANT_ID.eq(part), LISTING.ACCEPTED_PRICE_MINOR.isNotNull())
-                .and(LISTING.CONDITION.eq(typed.condition().name()))
-                .and(TypedPlaces.isFor(typed.guide()))
-                .and(LISTING.ACCEPTED_CURRENCY.eq(typed.currency()))
-                .fetchMap(LISTING.ID, r -> Money.of(r.value2(), typed.currency()));
+                .where(PRODUCT_PAGE.VARIANT_ID.eq(said.part()), LISTING.ACCEPTED_PRICE_MINOR.isNotNull())
+                .and(LISTING.CONDITION.eq(said.condition()))
+                .and(TypedPlaces.isFor(said.guide()))
+                .and(LISTING.ACCEPTED_CURRENCY.eq(currency))
+                .fetchMap(LISTING.ID, r -> Money.of(r.value2(), currency));
     }
 
     private ObservationRecord observation(TypedPlaces.Place place, TypedPrice typed, OffsetDateTime at, Person by) {

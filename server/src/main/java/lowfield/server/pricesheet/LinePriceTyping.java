@@ -58,7 +58,7 @@ public class LinePriceTyping {
      * @param isPrice whether it would be the price of the part there, and not one that is dearer than what counts
      * @param nowMinor what counts there now; absent where nothing does
      */
-    public record Effect(
+    public record PriceEffect(
             List<String> why,
             boolean canBeAdmitted,
             boolean isPrice,
@@ -82,12 +82,12 @@ public class LinePriceTyping {
             @Nullable String why) {}
 
     @Transactional(readOnly = true)
-    public Effect effect(UUID edition, UUID line, UUID part, TypedPrice price) {
+    public PriceEffect effect(UUID edition, UUID line, UUID part, TypedPrice price) {
         var at = place(editions.load(edition), line);
         var list = at.build().lists().of(line).counted();
         var offer = typed.asOffer(price);
         var now = list.of(part).offer();
-        return new Effect(
+        return new PriceEffect(
                 list.policy().excluding(offer),
                 list.policy()
                         .admitting(offer, "only asked")

@@ -1,199 +1,176 @@
 package lowfield.server.pricesheet;
 
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import lowfield.core.edition.EvaluatedLine;
-import lowfield.core.edition.Option;
-import lowfield.core.guide.Choice;
+import lowfield.core.edition.EvaluatedEdition;
+import lowfield.core.edition.LapsingPrice;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Offer;
-import lowfield.core.offer.PartPrice;
 import lowfield.core.part.Part;
 import lowfield.server.edition.ChoiceState;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LoadedEdition;
+import lowfield.server.prices.EstimateBases;
+import lowfield.server.prices.EstimateForm;
 import lowfield.server.prices.LastTyped;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Every choice, member of a set, alternative and upgrade of an edition that has no fresh price from a shop, in the order of
- * the guide, each part once; unlisted parts are among them, since only the author can price them.
+ * Every price of an edition that no shop renews, in the order of the guide ({@link LapsingPrice}): parts that no shop sells,
+ * pinned offers, packages, unlisted parts and estimates.
  */
 @Service
 public class PriceSheet {
     private final EditionLoader editions;
     private final LastTyped typed;
+    private final EstimateBases estimates;
 
-    PriceSheet(EditionLoader editions, LastTyped typed) {
+    PriceSheet(EditionLoader editions, LastTyped typed, EstimateBases estimates) {
         this.editions = editions;
         this.typed = typed;
-    }
-
-    /** Why a price is to be typed. */
-    public enum State {
-        /** Nothing counts. */
-        MISSING,
-        /** What counts was typed. */
-        TYPED,
-        /** No part of the catalogue; its price stands on the line. */
-        UNLISTED
+        this.estimates = estimates;
     }
 
     /** Where the price is needed. */
     public record PriceUse(UUID build, String where, UUID line, String slot) {}
 
-    /** A price as it was last known: in minor units, of whom, and when; an unlisted part's has no day. */
+    /**
+     * What counts, or counted last: in minor units of the guide's currency.
+     *
+     * @param shippingMinor absent where it is unknown
+     * @param seller empty where nobody is named
+     * @param condition empty where it has none
+     * @param seenAt absent where its day was never kept
+     */
     public record LastKnown(
             long minor,
-            String currency,
+            @Nullable Long shippingMinor,
             String seller,
+            String condition,
             @Nullable Instant seenAt) {}
 
     /** Where the last price was typed for, and the number by which it is taken back. */
     public record TypedAt(
             @Nullable UUID shop,
             @Nullable String seller,
+            boolean byPerson,
             @Nullable String link,
             String condition,
             long number) {}
 
     /**
-     * One price to type.
+     * One price to type or to confirm.
      *
-     * @param part absent for an unlisted part, which has its choice and the version of its line instead
+     * @param key tells it from the others of the edition
+     * @param part absent for an unlisted part, which has its choice instead, and for a package
+     * @param last what counts or counted last; absent where there is nothing to confirm
+     * @param stands what a confirmation names, so that none confirms what it has not seen; empty where there is nothing
      * @param why why nothing counts, in a sentence; empty where something does
+     * @param version of the line of an unlisted part or a pinned offer; else absent
      */
     public record PriceToType(
+            String key,
             @Nullable UUID part,
             String name,
-            State state,
+            LapsingPrice.State state,
             List<PriceUse> uses,
             @Nullable LastKnown last,
+            String stands,
             @Nullable TypedAt place,
             String why,
             @Nullable ChoiceState choice,
             @Nullable Integer version) {}
 
-    /** A part with its price where it is used; lines may admit different offers, so that one can lack what another has. */
-    private record Asked(Part part, PartPrice price, List<PriceUse> uses) {
-        Asked and(Asked other) {
-            var both = Stream.concat(uses.stream(), other.uses.stream()).toList();
-            return new Asked(part, price.offer().isPresent() ? other.price : price, both);
-        }
+    /** The prices of an edition, and what was typed of them by listing. */
+    record Sheet(LoadedEdition edition, List<LapsingPrice> prices, Map<UUID, LastTyped.Typed> typed) {}
+
+    Sheet sheet(UUID edition) {
+        var loaded = editions.load(edition);
+        var parts = loaded.evaluated()
+                .places()
+                .flatMap(p -> Stream.concat(
+                        p.line().plan().choice().named().stream(),
+                        p.line().plan().options().stream().map(o -> o.part())))
+                .map(Part::id)
+                .collect(Collectors.toSet());
+        var last = typed.of(loaded.guide().id(), parts, loaded.guide().currency());
+        return new Sheet(loaded, LapsingPrice.of(loaded.evaluated(), last::containsKey), last);
     }
 
     @Transactional(readOnly = true)
     public List<PriceToType> rows(UUID edition) {
-        var loaded = editions.load(edition);
-        var asked = new LinkedHashMap<UUID, Asked>();
-        var unlisted = new ArrayList<PriceToType>();
-        for (var tier : loaded.tiers()) {
-            for (var build : tier.builds()) {
-                for (var line : build.lines()) {
-                    var use = new PriceUse(
-                            build.id(),
-                            tier.nameOf(build.id()),
-                            line.id(),
-                            line.slot().label());
-                    if (line.choice() instanceof Choice.FreeHand f
-                            && line.plan().isOwn()) {
-                        unlisted.add(row(loaded, line, f, use));
-                    }
-                    var prices = build.lists().of(line.id()).counted();
-                    parts(line)
-                            .forEach(p ->
-                                    asked.merge(p.id(), new Asked(p, prices.of(p.id()), List.of(use)), Asked::and));
-                }
-            }
-        }
-        var last = typed.of(loaded.guide().id(), asked.keySet(), loaded.guide().currency());
-        return Stream.concat(
-                        asked.entrySet().stream()
-                                .flatMap(e -> row(e.getValue(), countingHere(loaded, last.get(e.getKey()))).stream()),
-                        unlisted.stream())
-                .toList();
+        var sheet = sheet(edition);
+        return sheet.prices().stream().map(p -> row(sheet, p)).toList();
     }
 
-    /** A price typed for a shop at which this guide does not buy is no price of this guide. */
-    private static Optional<LastTyped.Typed> countingHere(LoadedEdition edition, LastTyped.@Nullable Typed typed) {
-        return Optional.ofNullable(typed)
-                .filter(t -> t.shop().map(edition.guide().shops()::contains).orElse(true));
+    private PriceToType row(Sheet sheet, LapsingPrice of) {
+        var line = of.uses().get(0).line();
+        var isUnlisted = of.state() == LapsingPrice.State.UNLISTED;
+        return new PriceToType(
+                of.key(),
+                of.part().map(Part::id).orElse(null),
+                of.name(),
+                of.state(),
+                of.uses().stream().map(PriceSheet::use).toList(),
+                last(of),
+                stands(of).orElse(""),
+                of.offer()
+                        .map(Offer::listing)
+                        .flatMap(l -> Optional.ofNullable(sheet.typed().get(l)))
+                        .map(PriceSheet::place)
+                        .orElse(null),
+                of.why(),
+                isUnlisted ? sheet.edition().state(line).choice() : null,
+                isUnlisted || of.state() == LapsingPrice.State.PINNED
+                        ? (Integer) sheet.edition().version(line)
+                        : null);
     }
 
-    private static Stream<Part> parts(EvaluatedLine line) {
-        var chosen = line.plan().choice();
-        var bought = chosen instanceof Choice.Chosen || chosen instanceof Choice.VettedSet
-                ? chosen.named().stream()
-                : Stream.<Part>empty();
-        return Stream.concat(bought, line.plan().options().stream().map(Option::part));
+    private static PriceUse use(EvaluatedEdition.Place at) {
+        return new PriceUse(
+                at.build().id(), at.name(), at.line().id(), at.line().slot().label());
     }
 
-    private static Optional<PriceToType> row(Asked asked, Optional<LastTyped.Typed> typed) {
-        var offer = asked.price().offer();
-        var isTyped = offer.map(Offer::listing).equals(typed.map(LastTyped.Typed::listing)) && typed.isPresent();
-        if (offer.isPresent() && !isTyped) {
-            return Optional.empty();
-        }
-        return Optional.of(new PriceToType(
-                asked.part().id(),
-                asked.part().fullName(),
-                offer.isPresent() ? State.TYPED : State.MISSING,
-                asked.uses(),
-                last(asked.price(), typed),
-                typed.map(PriceSheet::place).orElse(null),
-                asked.price().whyNone(),
-                null,
-                null));
-    }
-
-    /** What counts; else what was typed last, else what any shop asked last. */
-    private static @Nullable LastKnown last(PartPrice price, Optional<LastTyped.Typed> typed) {
-        return price.offer()
-                .or(() -> refused(price).max(Comparator.comparing(Offer::seenAt)))
-                .map(o -> new LastKnown(
-                        o.price().minor(), code(o.price()), o.seller().label(), o.seenAt()))
-                .or(() -> typed.map(t -> new LastKnown(t.price().minor(), code(t.price()), "", t.seenAt())))
+    private @Nullable LastKnown last(LapsingPrice of) {
+        return of.stands()
+                .map(s -> new LastKnown(
+                        s.minor(),
+                        of.offer()
+                                .flatMap(Offer::shippingAlone)
+                                .map(Money::minor)
+                                .orElse(null),
+                        of.offer().map(o -> o.seller().label()).orElse(""),
+                        of.offer().map(o -> o.condition().label()).orElse(""),
+                        seenAt(of).orElse(null)))
                 .orElse(null);
     }
 
-    private static Stream<Offer> refused(PartPrice price) {
-        var refused = price instanceof PartPrice.Unpriced none
-                ? none.refused()
-                : price instanceof PartPrice.Estimated estimated ? estimated.refused() : List.<PartPrice.Refused>of();
-        return refused.stream().map(PartPrice.Refused::offer);
+    private Optional<Instant> seenAt(LapsingPrice of) {
+        return of.state() == LapsingPrice.State.ESTIMATED
+                ? of.part().flatMap(p -> estimates.of(p.id())).map(EstimateForm::statedAt)
+                : of.stands().flatMap(LapsingPrice.Stands::seenAt);
     }
 
-    private static String code(Money money) {
-        return money.currency().getCurrencyCode();
+    /** What is confirmed, in words that change with it; absent where there is nothing to confirm. */
+    Optional<String> stands(LapsingPrice of) {
+        return of.stands()
+                .map(s -> s.minor() + " " + seenAt(of).map(Instant::toString).orElse("undated"));
     }
 
     private static TypedAt place(LastTyped.Typed typed) {
         return new TypedAt(
                 typed.shop().orElse(null),
                 typed.seller().orElse(null),
+                typed.isByPerson(),
                 typed.link().orElse(null),
                 typed.condition().name(),
                 typed.number());
-    }
-
-    private static PriceToType row(LoadedEdition edition, EvaluatedLine line, Choice.FreeHand choice, PriceUse use) {
-        return new PriceToType(
-                null,
-                choice.name(),
-                State.UNLISTED,
-                List.of(use),
-                new LastKnown(choice.price().minor(), code(choice.price()), "", null),
-                null,
-                "",
-                edition.state(line).choice(),
-                edition.version(line));
     }
 }

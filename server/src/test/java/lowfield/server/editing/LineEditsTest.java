@@ -11,6 +11,9 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.Collections;
 import java.util.Currency;
 import java.util.List;
@@ -50,6 +53,7 @@ class LineEditsTest {
     private static final Person INES =
             new Person(UUID.randomUUID(), "Ines", "ines@tidewater.example", Person.Role.OWNER);
     private static final int VERSION = 7;
+    private static final Instant NOW = Instant.parse("2026-12-01T09:00:00Z");
 
     private final LineRows lines = mock(LineRows.class);
     private final Journal journal = mock(Journal.class);
@@ -57,7 +61,8 @@ class LineEditsTest {
     private final Guides guides = mock(Guides.class);
     private final Parts parts = mock(Parts.class);
     private final ReasonBases bases = mock(ReasonBases.class);
-    private final Editing editing = new Editing(lines, journal, editions, guides, parts, bases);
+    private final Editing editing =
+            new Editing(lines, journal, editions, guides, parts, bases, Clock.fixed(NOW, ZoneOffset.UTC));
 
     @BeforeEach
     void anEditionInEuro() {

@@ -168,6 +168,8 @@ class PriceSheetTest {
         assertThat(row.path("state").asString()).isEqualTo("MISSING");
         assertThat(row.path("place").isNull() || row.path("place").isMissingNode())
                 .isTrue();
+        assertThat(row.path("last").isNull() || row.path("last").isMissingNode())
+                .isTrue();
     }
 
     @Test

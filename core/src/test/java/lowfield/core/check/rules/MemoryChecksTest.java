@@ -31,7 +31,7 @@ class MemoryChecksTest {
         var old = Optional.of(TestBuild.like(Slot.MEMORY, "generation", "DDR4"));
         sound().choosing(Slot.MEMORY, new Choice.Owned("my old kit", old))
                 .says("memory-generation", "other", "is DDR4");
-        var bare = new Choice.FreeHand("a kit from the attic", Money.of(0, "EUR"), false, old);
+        var bare = new Choice.FreeHand("a kit from the attic", Money.of(0, "EUR"), false, old, Optional.empty());
         sound().choosing(Slot.MEMORY, bare).says("memory-generation", "other", "is DDR4");
         assertThat(new Choice.Owned("", old).label()).isEqualTo("Test memory, already owned");
         assertThat(new Choice.Owned("", old).part()).isEmpty();

@@ -43,7 +43,7 @@ class LinePriceController {
 
     @Operation(operationId = "tryLinePrice", summary = "Tell what a price would do on a line")
     @PostMapping("/trials")
-    LinePriceTyping.Effect tryPrice(
+    LinePriceTyping.PriceEffect tryPrice(
             @PathVariable UUID edition, @PathVariable UUID line, @RequestBody PriceToTry price) {
         return typing.effect(edition, line, price.part(), price.price());
     }
