@@ -108,7 +108,7 @@ public final class CandidateImpacts {
                 outcome.forced(),
                 total,
                 state,
-                total.total().minus(ground.total().total()),
+                total.total().since(ground.total().total()),
                 beside(outcome.alone(), outcome.build()),
                 beside(outcome.withForced(), outcome.forcedBuild()),
                 outcome.isTooLong(),

@@ -148,7 +148,7 @@ public final class ImpactSummaries {
                 ImpactSummary.minor(price.goods()),
                 total,
                 state,
-                total.minus(ground.total().total()),
+                total.since(ground.total().total()),
                 outline.group(total, state, impacts.isUnfinished()));
     }
 }

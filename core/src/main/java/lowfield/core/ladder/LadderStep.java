@@ -44,11 +44,10 @@ public record LadderStep(
         var below = from.lead();
         var above = to.lead();
         var counted = counted(above).toList();
-        var other = below.total().total().known();
         return new LadderStep(
                 from,
                 to,
-                above.total().total().known().flatMap(mine -> other.map(mine::minus)),
+                above.total().total().since(below.total().total()).likeliest(),
                 (int) counted.stream().filter(l -> isShared(l, below)).count(),
                 counted.size(),
                 counted.stream()

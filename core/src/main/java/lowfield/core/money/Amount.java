@@ -85,6 +85,38 @@ public sealed interface Amount {
         return plus(other.negative());
     }
 
+    /**
+     * By what a sum moves that holds the same estimates before and after, so that what they leave open is in neither: exact
+     * where nothing but exact prices changed. Not known when either sum is.
+     */
+    default Amount since(Amount before) {
+        var now = range();
+        var was = before.range();
+        if (now.isEmpty() || was.isEmpty()) {
+            return minus(before);
+        }
+        var low = now.get().low().minus(was.get().low());
+        var likely = now.get().likely().minus(was.get().likely());
+        var high = now.get().high().minus(was.get().high());
+        if (low.equals(high) && low.equals(likely)) {
+            return of(likely);
+        }
+        return new Range(least(likely, low, high), likely, most(likely, low, high));
+    }
+
+    private static Money least(Money first, Money... others) {
+        return Stream.of(others).reduce(first, (a, b) -> a.compareTo(b) <= 0 ? a : b);
+    }
+
+    private static Money most(Money first, Money... others) {
+        return Stream.of(others).reduce(first, (a, b) -> a.compareTo(b) >= 0 ? a : b);
+    }
+
+    /** The sum, or the likeliest where it is an estimate. */
+    default Optional<Money> likeliest() {
+        return range().map(Range::likely);
+    }
+
     private Amount negative() {
         if (this instanceof Known k) {
             return of(k.money().times(-1));

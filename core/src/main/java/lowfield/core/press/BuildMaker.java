@@ -109,10 +109,8 @@ final class BuildMaker {
                 .filter(b -> b.id().equals(build.id()))
                 .findFirst()
                 .map(Publication.Build::total);
-        var now = prices.total().total().known();
-        return before.flatMap(b -> b.known()
-                        .flatMap(was -> now.map(n -> n.minus(was)))
-                        .map(by -> prices.hides() || b.isRounded() ? (Cell) new Cell.Rounded(by) : new Cell.Exact(by)))
+        var now = prices.total().total();
+        return before.map(b -> Cell.of(now.minus(b.amount()), prices.hides() || b.isRounded()))
                 .orElseGet(Cell.NotKnown::new);
     }
 

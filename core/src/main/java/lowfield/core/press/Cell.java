@@ -51,6 +51,11 @@ public sealed interface Cell {
         return this instanceof Rounded r ? Optional.of(r.sum()) : Optional.empty();
     }
 
+    /** The sum, or the likeliest where it is an estimate. */
+    default Optional<Money> likeliest() {
+        return known().or(() -> estimated().map(Estimated::likely));
+    }
+
     default Optional<Estimated> estimated() {
         return this instanceof Estimated e ? Optional.of(e) : Optional.empty();
     }

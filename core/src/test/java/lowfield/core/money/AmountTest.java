@@ -31,6 +31,17 @@ class AmountTest {
         assertThat(range(10, 20, 40).minus(Amount.of(eur(5)))).isEqualTo(range(5, 15, 35));
     }
 
+    /** What both sums leave open is the same estimate, which has not moved. */
+    @Test
+    void aSumWithAnEstimateMovesByWhatChangedAlone() {
+        assertThat(range(110, 120, 140).since(range(100, 110, 130))).isEqualTo(Amount.of(eur(10)));
+        assertThat(range(110, 120, 140).since(Amount.of(eur(100)))).isEqualTo(range(10, 20, 40));
+        assertThat(Amount.of(eur(100)).since(range(90, 110, 140))).isEqualTo(range(-40, -10, 10));
+        assertThat(Amount.of(eur(100)).since(Amount.of(eur(90)))).isEqualTo(Amount.of(eur(10)));
+        assertThat(range(1, 2, 3).since(Amount.notKnown("card")).blame()).containsExactly("card");
+        assertThat(range(1, 2, 3).likeliest()).contains(eur(2));
+    }
+
     @Test
     void aRangeIsInOrder() {
         assertThatThrownBy(() -> range(3, 2, 4)).isInstanceOf(IllegalArgumentException.class);

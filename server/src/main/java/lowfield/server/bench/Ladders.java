@@ -108,7 +108,7 @@ public class Ladders {
                                 .orElse(null)))
                 .toList();
         var step =
-                left.flatMap(b -> build.total().total().minus(b.total().total()).known());
+                left.flatMap(b -> build.total().total().since(b.total().total()).likeliest());
         return new LadderViews.ColumnView(
                 ViewMaker.card(edition, tier, build),
                 step.map(Money::minor).orElse(null),

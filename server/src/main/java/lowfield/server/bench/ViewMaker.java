@@ -145,7 +145,7 @@ final class ViewMaker {
     }
 
     static @Nullable Long minor(Amount amount) {
-        return amount.known().map(Money::minor).orElse(null);
+        return amount.likeliest().map(Money::minor).orElse(null);
     }
 
     static List<Views.FindingView> trouble(CandidateImpact impact) {

@@ -222,9 +222,9 @@ public class EditionLoader {
                         told(b.total(), zero)));
     }
 
-    /** What an edition told, unless its guide was in another currency then. */
+    /** What an edition told, the likeliest of an estimate, unless its guide was in another currency then. */
     private static Optional<Money> told(Cell cell, Money zero) {
-        return cell.known().filter(m -> m.currency().equals(zero.currency()));
+        return cell.likeliest().filter(m -> m.currency().equals(zero.currency()));
     }
 
     private Market market(Ground ground, BuildPrices prices) {

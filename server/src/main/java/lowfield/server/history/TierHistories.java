@@ -139,7 +139,7 @@ public class TierHistories {
                             current.get().period(),
                             current.get().number(),
                             true,
-                            lead.total().total().known().map(Money::minor).orElse(null),
+                            lead.total().total().likeliest().map(Money::minor).orElse(null),
                             Optional.ofNullable(first.get(id))
                                     .map(f -> same(f, prices))
                                     .orElse(null),
@@ -155,7 +155,7 @@ public class TierHistories {
     }
 
     private static @Nullable Long minor(Cell cell) {
-        return cell.known().map(Money::minor).orElse(null);
+        return cell.likeliest().map(Money::minor).orElse(null);
     }
 
     private static @Nullable TierSum goods(EvaluatedBuild build) {

@@ -84,7 +84,7 @@ public class Press {
                                         t.nameOf(b.id()),
                                         b.total()
                                                 .total()
-                                                .known()
+                                                .likeliest()
                                                 .map(Money::minor)
                                                 .orElse(null))))
                         .toList());

@@ -85,7 +85,7 @@ final class PageModel {
                 .map(this::line)
                 .toList();
         var isInFull = terms().optionalInFull();
-        var stake = Stake.of(tier.band(), build.total().known(), words);
+        var stake = Stake.of(tier.band(), build.total().likeliest(), words);
         return new Rows.Build(
                 "build-" + build.id(),
                 build.name(),

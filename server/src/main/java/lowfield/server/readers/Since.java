@@ -18,7 +18,7 @@ final class Since {
                                 (Publication.Line l) -> l.changedFrom().isEmpty())
                         .thenComparing(l -> -Math.abs(moved(l))))
                 .forEach(l -> of(l, words).ifPresent(notes::add));
-        if (build.change().known().isPresent()) {
+        if (build.change().likeliest().isPresent()) {
             notes.add("in all " + words.signed(build.change()));
         }
         return String.join("; ", notes);

@@ -78,21 +78,25 @@ record Wording(Locale locale, ZoneId zone, Currency currency) {
     /** A difference with its sign; nothing when it is not told. */
     String signed(Cell difference) {
         return difference
-                .known()
-                .map(sum -> (difference.isRounded() ? "about " : "") + signed(sum))
+                .likeliest()
+                .map(sum -> (isExact(difference) ? "" : "about ") + signed(sum))
                 .orElse("");
     }
 
     /** "63.90 less", "about 20 more"; empty where it is not told. */
     String byHowMuch(Cell difference) {
         return difference
-                .known()
+                .likeliest()
                 .map(sum -> sum.minor() == 0
                         ? "the same"
-                        : (difference.isRounded() ? "about " : "")
+                        : (isExact(difference) ? "" : "about ")
                                 + money(Math.abs(sum.minor()), sum.currency())
                                 + (sum.minor() > 0 ? " more" : " less"))
                 .orElse("");
+    }
+
+    private static boolean isExact(Cell cell) {
+        return cell instanceof Cell.Exact;
     }
 
     String signed(Money difference) {

@@ -1,6 +1,7 @@
 package lowfield.server.prices;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.Map;
 import lowfield.server.kit.Caller;
@@ -94,6 +95,38 @@ class EstimatesTest extends TypedPriceCase {
                 .contains("<p class=\"total about\">" + likely + "</p>", "<p>an estimate, " + range + "</p>")
                 .contains("<b>" + likely + "</b>")
                 .doesNotContain(likely + ", " + range);
+        world.parts.remove("announced");
+    }
+
+    /** The same total, range and change at the desk, in the finder, before publishing and in the next edition. */
+    @Test
+    void anEstimatedTotalIsTheSameInEveryPlace() {
+        world.filled().round();
+        world.publish();
+        var sold = caseLine().path("goods").path("minor").asLong();
+        var before = total().path("minor").asLong();
+        var part = announced();
+        world.parts.put("announced", part);
+        world.choose("CASE", "announced");
+        estimate(
+                part,
+                Map.of(
+                        "type",
+                        "TIMES",
+                        "comparable",
+                        world.parts.get(CASE),
+                        "factorPermille",
+                        1500,
+                        "spreadPermille",
+                        100));
+        var likely = before + sold / 2;
+        assertThat(total().path("span").path("likelyMinor").asLong()).isCloseTo(likely, within(1L));
+        assertThat(gauge().path("lastMinor").asLong()).isEqualTo(before);
+        var proof = world.ines.get("/api/editions/" + world.edition + "/proof").json();
+        assertThat(proof.path("totals").get(0).path("totalMinor").asLong()).isCloseTo(likely, within(1L));
+        world.publish();
+        assertThat(world.read("/" + world.slug)).contains("in all about +");
+        assertThat(gauge().path("lastMinor").asLong()).isCloseTo(likely, within(1L));
         world.parts.remove("announced");
     }
 
