@@ -214,7 +214,7 @@
           onfind={(as) => dialogs.find(as)}
           onother={() => (dialogs.other = true)}
           onoffers={() => (dialogs.offers = true)}
-          oncost={() => (dialogs.costing = line!.choice.part ?? null)}
+          oncost={() => (dialogs.costing = line!.part ?? null)}
         />{/if}
     </section>
     <aside aria-label="Tally" class="{shownAt('tally')} overflow-y-auto border-l border-hairline bg-sheet">

@@ -57,6 +57,7 @@
     ontake={(part) => take(bench, line.id, part, dialogs.purpose)}
     onoption={(purpose, part) => option(bench, line.id, purpose, part)}
     onset={(part) => gather(bench, line.id, part)}
+    onprice={(part) => (dialogs.costing = part)}
     oncompare={(compared) => void bench.edit(line.id, { compared })}
   />
   <PartCost

@@ -73,8 +73,9 @@
         .map((o) => `${format.money(o.priceMinor)} at ${o.seller}`)
         .join(', ')}
     </p>{/if}
-  {#if line.choice.type === 'PART'}<button class="btn-quiet small mt-1" onclick={oncost}
-      >type a price, or an estimate</button
+  {#if line.part && (line.choice.type === 'PART' || line.choice.type === 'SET')}<button
+      class="btn-quiet small mt-1"
+      onclick={oncost}>Type a price</button
     >{/if}
   {#if line.part}<details class="mt-1" bind:open={showsPrices}>
       <summary class="small cursor-pointer text-moss">its prices through time</summary>

@@ -26,6 +26,7 @@
     onoption,
     onset,
     oncompare,
+    onprice,
   }: {
     open: boolean;
     edition: string;
@@ -38,6 +39,8 @@
     onoption: (purpose: 'ALTERNATIVE' | 'UPGRADE', part: string) => void;
     onset: (part: string) => void;
     oncompare: (parts: string[]) => void;
+    /** Types a price of a part; the finder stays open beneath. */
+    onprice: (part: string) => void;
   } = $props();
 
   const groups: { group: Candidate['group']; label: string; verdict: Schemas['FindingView']['verdict'] }[] = [
@@ -109,6 +112,7 @@
     else if (event.altKey && event.code === 'KeyG' && candidate) option('UPGRADE', candidate);
     else if (event.altKey && event.code === 'KeyS' && candidate) gather(candidate);
     else if (event.altKey && event.code === 'KeyC' && candidate) mark(candidate);
+    else if (event.altKey && event.code === 'KeyP' && candidate) onprice(candidate.part);
     else if (event.altKey && event.code === 'KeyV' && marked.length > 1) comparing = true;
     else return;
     event.preventDefault();
@@ -221,6 +225,9 @@
     >
     <button class="btn-quiet small" disabled={!chosen} onclick={() => mark(chosen!)}
       ><span class="key">Alt C</span> mark</button
+    >
+    <button class="btn-quiet small" disabled={!chosen} onclick={() => onprice(chosen!.part)}
+      ><span class="key">Alt P</span> type a price</button
     >
     {#if marked.length > 1}<button class="btn-quiet small" onclick={() => (comparing = true)}
         ><span class="key">Alt V</span> {marked.length} side by side</button

@@ -52,6 +52,10 @@
             >{/each}
         </fieldset>
       {/if}
+    {:else if outcome.isPinned}
+      <p>
+        The line is pinned to {outcome.nowSeller ?? 'an offer that no longer counts'}. Pin it to this offer to use it.
+      </p>
     {:else if outcome.isPrice}
       <p>
         Counts here{outcome.nowMinor == null

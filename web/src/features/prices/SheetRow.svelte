@@ -39,6 +39,8 @@
     UNLISTED: 'unlisted part',
     ESTIMATED: 'estimate',
   };
+  /** A package is in one build, whose place is told once. */
+  const uses = $derived(price.state === 'PACKAGE' ? price.uses.slice(0, 1) : price.uses);
   const from = $derived(
     [
       price.last?.seller,
@@ -73,11 +75,15 @@
   <th scope="row" class="py-1.5 pr-4 text-left font-normal">
     <span id="{id}-name" class="font-semibold">{price.name}</span>
     <span class="small block text-soft">
-      {#each price.uses.slice(0, 3) as use, i (i)}{i ? ', ' : ''}<a
+      {kinds[price.state]}{kinds[price.state] ? ': ' : ''}{#each uses.slice(0, 3) as use, i (i)}{i ? ', ' : ''}<a
           class="no-underline hover:underline"
           href={hrefOf(use)}
-          >{i && use.slot === price.uses[0]!.slot ? use.where : `${inSentence(use.slot)} in ${use.where}`}</a
-        >{/each}{price.uses.length > 3 ? ` and ${price.uses.length - 3} more` : ''}
+          >{price.state === 'PACKAGE'
+            ? `${price.uses.length} parts in ${use.where}`
+            : i && use.slot === uses[0]!.slot
+              ? use.where
+              : `${inSentence(use.slot)} in ${use.where}`}</a
+        >{/each}{uses.length > 3 ? ` and ${uses.length - 3} more` : ''}
     </span>
   </th>
   <td class="py-1.5 pr-4 text-right whitespace-nowrap">
@@ -124,6 +130,6 @@
     {:else if entry.state === 'asked'}<span class="text-straw">{entry.sentence} Press it again if it is right.</span>
     {:else if entry.state === 'refused'}<span class="text-clay">{entry.sentence}</span>
     {:else if entry.state === 'saving'}<span class="text-soft">Saving…</span>
-    {:else}<span class="text-soft">{[kinds[price.state], price.why].filter(Boolean).join('; ')}</span>{/if}
+    {:else}<span class="text-soft">{price.why}</span>{/if}
   </td>
 </tr>

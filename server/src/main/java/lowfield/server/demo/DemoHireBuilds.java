@@ -154,7 +154,7 @@ class DemoHireBuilds {
                 LinePatch.of(patch -> {
                     patch.choice = ChoiceState.part(part);
                     patch.reason =
-                            "Two years in one machine, and tested for a day. Its boxed cooler is gone; the tower that we use is better.";
+                            "Used in one machine, and tested for a day. Its boxed cooler is gone; the tower that we use is better.";
                     patch.policy = admits;
                 }),
                 world);

@@ -8,6 +8,7 @@ import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.offer.Offer;
 import lowfield.core.offer.PolicyOverride;
 import lowfield.core.offer.PricePolicy;
+import lowfield.core.part.Part;
 import lowfield.server.accounts.Person;
 import lowfield.server.editing.Editing;
 import lowfield.server.editing.Tiers;
@@ -56,12 +57,14 @@ public class LinePriceTyping {
      * @param why the rules that exclude it there, each in a sentence; empty where it counts
      * @param canBeAdmitted whether another price policy would let it count
      * @param isPrice whether it would be the price of the part there, and not one that is dearer than what counts
+     * @param isPinned whether the line is pinned to another offer of the part, which counts whatever others ask
      * @param nowMinor what counts there now; absent where nothing does
      */
     public record PriceEffect(
             List<String> why,
             boolean canBeAdmitted,
             boolean isPrice,
+            boolean isPinned,
             @Nullable Long nowMinor,
             @Nullable String nowSeller,
             boolean isShippingKnown) {}
@@ -86,7 +89,11 @@ public class LinePriceTyping {
         var at = place(editions.load(edition), line);
         var list = at.build().lists().of(line).counted();
         var offer = typed.asOffer(price);
-        var now = list.of(part).offer();
+        var held = at.line()
+                .plan()
+                .held()
+                .filter(h -> at.line().choice().part().map(Part::id).equals(Optional.of(part)));
+        var now = list.of(part, at.line().line().quantity(), held).offer();
         return new PriceEffect(
                 list.policy().excluding(offer),
                 list.policy()
@@ -94,7 +101,8 @@ public class LinePriceTyping {
                         .over(list.policy())
                         .refuse(offer, offer.seenAt())
                         .isEmpty(),
-                list.with(part, offer).offer().equals(Optional.of(offer)),
+                held.isEmpty() && list.with(part, offer).offer().equals(Optional.of(offer)),
+                held.isPresent(),
                 now.map(o -> o.price().minor()).orElse(null),
                 now.map(o -> o.seller().label()).orElse(null),
                 offer.shippingAlone().isPresent());

@@ -118,6 +118,9 @@ class LinePriceTypingTest {
                 .isEqualTo(201);
         assertThat(card().path("goods").path("minor").asLong()).isEqualTo(99900);
         assertThat(card().path("heldWhy").asString()).isEqualTo("the only one in stock here");
+        dear.put("priceMinor", 100);
+        assertThat(effect(dear).path("isPinned").asBoolean()).isTrue();
+        assertThat(effect(dear).path("isPrice").asBoolean()).isFalse();
     }
 
     @Test
