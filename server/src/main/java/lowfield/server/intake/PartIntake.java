@@ -23,6 +23,7 @@ import lowfield.server.catalogue.PartNumbers;
 import lowfield.server.catalogue.Parts;
 import lowfield.server.outbound.Fetched;
 import lowfield.server.reading.ProductPage;
+import lowfield.server.reading.ShopTerms;
 import lowfield.server.shops.ShopPages;
 import lowfield.server.shops.Shops;
 import org.jspecify.annotations.Nullable;
@@ -90,12 +91,17 @@ public class PartIntake {
             return none(shop, why.isEmpty() ? "nothing came back" : why);
         }
         var known = chips.all();
-        var products =
-                ProductPage.read(fetched.html(), shop.name(), Money.currencyOf(shop.currency()), LocalDate.now(clock))
-                        .stream()
-                        .limit(60)
-                        .map(d -> part(d, shop, kind, known))
-                        .toList();
+        var products = ProductPage.read(
+                        fetched.html(),
+                        new ShopTerms(
+                                shop.name(),
+                                Money.currencyOf(shop.currency()),
+                                LocalDate.now(clock),
+                                shop.taxPermille() > 0))
+                .stream()
+                .limit(60)
+                .map(d -> part(d, shop, kind, known))
+                .toList();
         return products.isEmpty()
                 ? none(shop, "the page names no product")
                 : new PageRead(shop(shop), shop.name(), shop.currency(), products, null);

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** A product's description found in a page, and where. */
 record Found(JsonNode node, String where) {
@@ -60,16 +61,41 @@ record Found(JsonNode node, String where) {
         return all.size() == 1 ? Optional.of(all.get(0)) : Optional.empty();
     }
 
-    /** Without the same product described twice; its first description stands. */
+    /** Without the same product described twice; its first description that has a price stands, else the first. */
     static List<Found> once(List<Found> products) {
         var first = new LinkedHashMap<String, Found>();
-        products.forEach(p -> first.putIfAbsent(
+        products.forEach(p -> first.merge(
                 p.gtin()
                         .or(p::makerNumber)
                         .or(() -> Nodes.text(p.node(), "name"))
                         .orElse(""),
-                p));
+                p,
+                (known, again) -> !known.hasPrice() && again.hasPrice() ? again : known));
         return List.copyOf(first.values());
+    }
+
+    /** Whether some offer states more than nothing; a block of zeros is a template. */
+    private boolean hasPrice() {
+        return hasPrice(node.path("offers"), 0);
+    }
+
+    private static boolean hasPrice(JsonNode offers, int depth) {
+        return depth < 5
+                && Nodes.each(offers).stream()
+                        .anyMatch(o -> Stream.of(o, o.path("priceSpecification"))
+                                        .flatMap(p -> Nodes.each(p).stream())
+                                        .flatMap(p ->
+                                                Stream.of("price", "lowPrice").flatMap(f -> Nodes.text(p, f).stream()))
+                                        .anyMatch(t -> t.chars().anyMatch(c -> c >= '1' && c <= '9'))
+                                || o.has("offers") && hasPrice(o.path("offers"), depth + 1));
+    }
+
+    /** What an offer on top is of, with the offer in its place. */
+    private static JsonNode offered(ObjectNode item, JsonNode offer) {
+        var product = item.deepCopy();
+        var bare = (ObjectNode) offer.deepCopy();
+        bare.remove("itemOffered");
+        return product.has("offers") ? product : product.set("offers", bare);
     }
 
     /** Products in a tree of schema.org data, outermost first; those inside offers are other people's business. */
@@ -87,6 +113,8 @@ record Found(JsonNode node, String where) {
         } else if (node.isObject()) {
             if (Nodes.isType(node, "Product")) {
                 found.add(new Found(node, where));
+            } else if (Nodes.isType(node, "Offer") && node.path("itemOffered") instanceof ObjectNode item) {
+                found.add(new Found(offered(item, node), where + " > itemOffered"));
             }
             for (var name : List.of(
                     "@graph", "mainEntity", "mainEntityOfPage", "about", "hasVariant", "itemListElement", "item")) {

@@ -12,7 +12,8 @@ final class Nodes {
 
     /** The last word of a schema.org term: {@code InStock} of {@code https://schema.org/InStock}. */
     static String term(String stated) {
-        return stated.replaceFirst(".*[/#:]", "").strip();
+        var end = Math.max(stated.lastIndexOf('/'), Math.max(stated.lastIndexOf('#'), stated.lastIndexOf(':')));
+        return stated.substring(end + 1).strip();
     }
 
     static boolean isType(JsonNode node, String type) {
@@ -29,6 +30,13 @@ final class Nodes {
             nodes.add(node);
         }
         return nodes;
+    }
+
+    /** Whether it says no, as a value or in words; nothing said is not no. */
+    static boolean isFalse(JsonNode node) {
+        return node.isBoolean()
+                ? !node.asBoolean()
+                : node.isString() && term(node.asString()).equalsIgnoreCase("false");
     }
 
     static Optional<String> text(JsonNode node, String field) {

@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import lowfield.core.RuleBroken;
 import lowfield.core.money.Money;
 import lowfield.core.money.PriceText;
@@ -18,18 +17,15 @@ import tools.jackson.databind.JsonNode;
 /** Reads the offers of one product. A price that is zero, negative, missing or in another currency never comes out. */
 final class OfferReader {
     private static final int MOST_OFFERS = 100;
-    /** What a price is called that nobody pays now. */
-    private static final Set<String> NOT_ASKED = Set.of(
-            "StrikethroughPrice", "ListPrice", "MSRP", "SRP", "MinimumAdvertisedPrice", "RegularPrice", "InvoicePrice");
+    /** What is told of a price of zero; beside an offer with a price it is a template and is not told. */
+    private static final String ZERO = "a price is zero";
 
-    private final String shop;
+    private final ShopTerms shop;
     private final Currency currency;
-    private final LocalDate today;
 
-    OfferReader(String shop, Currency currency, LocalDate today) {
-        this.today = today;
+    OfferReader(ShopTerms shop) {
         this.shop = shop;
-        this.currency = currency;
+        this.currency = shop.currency();
     }
 
     private record Placed(JsonNode node, String where) {}
@@ -45,6 +41,7 @@ final class OfferReader {
                 if (BundleReader.isBundle(offer.node())) {
                     bundle(offer).ifPresent(bundles::add);
                 } else {
+                    refuseOther(offer.node());
                     seen.add(offer(offer));
                     passed(offer.node()).ifPresent(told::add);
                 }
@@ -52,19 +49,32 @@ final class OfferReader {
                 told.add(unusable.getMessage());
             }
         }
+        if (seen.stream().anyMatch(o -> o.price().isPresent())) {
+            told.removeIf(ZERO::equals);
+        }
         return seen.isEmpty() && told.isEmpty()
                 ? PageReading.nothing("the page offers nothing")
                 : new PageReading(List.copyOf(seen), List.copyOf(bundles), List.copyOf(told));
     }
 
+    private void refuseOther(JsonNode offer) {
+        PriceKind.otherwise(offer, shop.pricesHoldTax()).ifPresent(other -> {
+            throw new RuleBroken("an offer is " + other);
+        });
+    }
+
     /** A price may be older than it looks: told, and taken all the same, since most shops forget the date. */
     private Optional<String> passed(JsonNode offer) {
+        return validUntil(offer)
+                .filter(until -> until.isBefore(shop.today()))
+                .map(until -> "a price says that it was valid until %s only".formatted(until));
+    }
+
+    private Optional<LocalDate> validUntil(JsonNode offer) {
         return Nodes.text(offer, "priceValidUntil")
                 .or(() -> Nodes.text(specification(offer), "validThrough"))
-                .filter(text -> text.matches("\\d{4}-\\d{2}-\\d{2}.*"))
-                .flatMap(text -> date(text.substring(0, 10)))
-                .filter(until -> until.isBefore(today))
-                .map(until -> "a price says that it was valid until %s only".formatted(until));
+                .filter(text -> text.length() >= 10)
+                .flatMap(text -> date(text.substring(0, 10)));
     }
 
     private static Optional<LocalDate> date(String text) {
@@ -110,7 +120,7 @@ final class OfferReader {
                 .map(Nodes::plain)
                 .filter(n -> !n.isEmpty())
                 .findFirst()
-                .orElse(shop);
+                .orElse(shop.name());
         return new SeenOffer(
                 seller.length() > 100 ? seller.substring(0, 100) : seller,
                 condition(Nodes.text(offer, "itemCondition").orElse("")),
@@ -118,7 +128,8 @@ final class OfferReader {
                 shipping(offer.path("shippingDetails")),
                 stock,
                 offer.has("validForMemberTier") || specification(offer).has("validForMemberTier"),
-                placed.where());
+                placed.where(),
+                validUntil(offer));
     }
 
     private Optional<Money> price(JsonNode offer) {
@@ -134,15 +145,18 @@ final class OfferReader {
                     Nodes.shortened(offer.path("price").toString()));
             return Optional.empty();
         }
-        var named = Nodes.text(offer, "priceCurrency").or(() -> Nodes.text(specification, "priceCurrency"));
+        var named = Nodes.text(offer, "priceCurrency")
+                .or(() -> Nodes.text(specification, "priceCurrency"))
+                .or(() -> CurrencyWords.in(stated.get()));
         RuleBroken.unless(named.isPresent(), "a price has no currency");
         RuleBroken.unless(
-                named.get().equals(currency.getCurrencyCode()),
+                CurrencyWords.isOwn(named.get(), currency),
                 "a price is in %s; this shop's are in %s",
                 Nodes.shortened(named.get()),
                 currency.getCurrencyCode());
         var money = Money.ofMajor(decimal(stated.get()), currency);
-        RuleBroken.unless(money.minor() > 0, "a price is %s", money.minor() == 0 ? "zero" : "negative");
+        RuleBroken.unless(money.minor() != 0, ZERO);
+        RuleBroken.unless(money.minor() > 0, "a price is negative");
         return Optional.of(money);
     }
 
@@ -164,11 +178,10 @@ final class OfferReader {
         return low;
     }
 
-    /** The specification of the price that is asked now; a struck-out one is not. */
-    private static JsonNode specification(JsonNode offer) {
+    /** The specification of the price of one piece that is asked now. */
+    private JsonNode specification(JsonNode offer) {
         return Nodes.each(offer.path("priceSpecification")).stream()
-                .filter(s -> NOT_ASKED.stream()
-                        .noneMatch(Nodes.term(Nodes.text(s, "priceType").orElse(""))::equals))
+                .filter(s -> PriceKind.otherwise(s, shop.pricesHoldTax()).isEmpty())
                 .filter(s -> !Nodes.isType(s, "DeliveryChargeSpecification"))
                 .findFirst()
                 .orElseGet(() -> offer.path("none"));
@@ -187,7 +200,7 @@ final class OfferReader {
         return Nodes.each(details).stream()
                 .findFirst()
                 .flatMap(d -> Nodes.each(d.path("shippingRate")).stream().findFirst())
-                .filter(rate -> Nodes.text(rate, "currency").orElse("").equals(currency.getCurrencyCode()))
+                .filter(rate -> CurrencyWords.isOwn(Nodes.text(rate, "currency").orElse(""), currency))
                 .flatMap(rate -> Nodes.text(rate, "value"))
                 .map(value -> Money.ofMajor(decimal(value), currency))
                 .filter(money -> !money.isNegative());
@@ -195,11 +208,12 @@ final class OfferReader {
 
     static Stock stock(String availability) {
         return switch (Nodes.term(availability)) {
-            case "InStock", "InStoreOnly", "OnlineOnly" -> Stock.IN_STOCK;
+            case "InStock", "OnlineOnly" -> Stock.IN_STOCK;
             case "LimitedAvailability" -> Stock.LIMITED;
             case "BackOrder", "MadeToOrder" -> Stock.BACK_ORDER;
             case "PreOrder", "PreSale" -> Stock.PRE_ORDER;
-            case "OutOfStock", "SoldOut", "Reserved" -> Stock.OUT_OF_STOCK;
+            // What is only in the shop cannot be ordered.
+            case "OutOfStock", "SoldOut", "Reserved", "InStoreOnly" -> Stock.OUT_OF_STOCK;
             case "Discontinued" -> Stock.GONE;
             default -> Stock.NOT_STATED;
         };

@@ -11,9 +11,13 @@ import java.util.Optional;
 public final class PageReader {
     private final OfferReader offers;
 
-    /** For pages of a shop, whose declared currency every price must have. */
+    /** For pages of a shop whose prices hold their tax; every price must have its declared currency. */
     public PageReader(String shop, Currency currency, LocalDate today) {
-        offers = new OfferReader(shop, currency, today);
+        this(new ShopTerms(shop, currency, today));
+    }
+
+    public PageReader(ShopTerms shop) {
+        offers = new OfferReader(shop);
     }
 
     /** Reads a page; when the page names a GTIN and one is expected they must agree. */
@@ -30,18 +34,19 @@ public final class PageReader {
                             data.isBroken() ? "the page's data is broken JSON" : "the page has no schema.org product"));
         }
         return Found.one(data.products(), identity)
-                .map(product -> reading(product, identity))
+                .map(product -> reading(data, product, identity))
                 .orElseGet(() -> PageReading.nothing(
                         "the page describes %d products, and none of them names this part's GTIN, maker's number or address"
                                 .formatted(data.products().size())));
     }
 
-    private PageReading reading(Found product, Identity identity) {
+    private PageReading reading(PageData data, Found product, Identity identity) {
         var stated = product.gtin();
         if (identity.gtin().isPresent() && stated.isPresent() && !identity.isGtin(stated.get())) {
             return PageReading.nothing(
                     "the page is of another product (GTIN %s)".formatted(Nodes.shortened(stated.get())));
         }
-        return offers.read(product);
+        var isOnly = Found.once(data.products()).size() == 1;
+        return new PageOffers(offers, data, isOnly).of(product);
     }
 }

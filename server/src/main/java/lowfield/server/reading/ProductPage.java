@@ -33,6 +33,11 @@ public final class ProductPage {
 
     /** The products of a page of a shop; statements that stand in the page itself belong to its only product. */
     public static List<Described> read(String html, String shop, Currency currency, LocalDate today) {
+        return read(html, new ShopTerms(shop, currency, today));
+    }
+
+    /** The same for a shop whose prices may hold no tax. */
+    public static List<Described> read(String html, ShopTerms shop) {
         var data = PageData.of(html);
         var found = Found.once(data.products());
         var onPage = found.size() > 1 ? List.<Statement>of() : new PageStatements(data.page()).all();
@@ -45,18 +50,20 @@ public final class ProductPage {
                             Optional.empty(),
                             "",
                             onPage,
-                            PageReading.nothing("the page has no schema.org product")))
+                            OpenGraph.offer(data.page())
+                                    .map(o -> new OfferReader(shop).read(new Found(o, "the page's meta tags")))
+                                    .orElseGet(() -> PageReading.nothing("the page has no schema.org product"))))
                     .stream()
                     .toList();
         }
-        var offers = new OfferReader(shop, currency, today);
+        var offers = new PageOffers(new OfferReader(shop), data, found.size() == 1);
         return found.stream()
                 .map(f -> described(f, onPage, data.page(), offers))
                 .filter(d -> !d.name().isEmpty())
                 .toList();
     }
 
-    private static Described described(Found found, List<Statement> onPage, Document page, OfferReader offers) {
+    private static Described described(Found found, List<Statement> onPage, Document page, PageOffers offers) {
         var node = found.node();
         var own =
                 Stream.concat(properties(node, found.where()), onPage.stream()).limit(PageStatements.MOST);
@@ -67,7 +74,7 @@ public final class ProductPage {
                 found.makerNumber().map(ProductPage::plain).filter(n -> !n.isEmpty()),
                 plain(Nodes.text(node, "category").orElse("")),
                 own.toList(),
-                offers.read(found));
+                offers.of(found));
     }
 
     private static String maker(JsonNode node) {

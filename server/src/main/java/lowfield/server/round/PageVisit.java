@@ -15,6 +15,7 @@ import lowfield.server.prices.Observations;
 import lowfield.server.prices.Sighting;
 import lowfield.server.reading.PageReader;
 import lowfield.server.reading.PageReading;
+import lowfield.server.reading.ShopTerms;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -105,7 +106,8 @@ class PageVisit {
 
     private PageReading reading(VisitedShop shop, Visits.PageTask task, Fetched.Page page) {
         try {
-            return new PageReader(shop.name(), Money.currencyOf(shop.currency()), now().toLocalDate())
+            return new PageReader(new ShopTerms(
+                            shop.name(), Money.currencyOf(shop.currency()), now().toLocalDate(), shop.pricesHoldTax()))
                     .read(page.html(), task.identity());
         } catch (RuntimeException hostile) {
             LOG.warn("A page of {} could not be read", shop.name(), hostile);

@@ -12,6 +12,7 @@ record VisitedShop(
         String name,
         String host,
         String currency,
+        boolean pricesHoldTax,
         Duration pace,
         int lanes,
         Optional<FeedForm> feed,

@@ -49,6 +49,7 @@ class Visits {
                         r.getName(),
                         r.getHost(),
                         r.getCurrency(),
+                        r.getTaxPermille() > 0,
                         Duration.ofMillis(r.getPaceMs()),
                         r.getLanes(),
                         Optional.ofNullable(r.getFeed()).map(f -> Json.read(f.data(), FeedForm.class)),

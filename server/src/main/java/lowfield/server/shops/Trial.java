@@ -19,6 +19,7 @@ import lowfield.server.reading.FeedReader;
 import lowfield.server.reading.Identity;
 import lowfield.server.reading.PageReader;
 import lowfield.server.reading.SeenOffer;
+import lowfield.server.reading.ShopTerms;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -93,7 +94,8 @@ public class Trial {
     }
 
     private Outcome page(Asked asked, String html) {
-        var reading = new PageReader(asked.name(), Money.currencyOf(asked.currency()), LocalDate.now(clock))
+        var reading = new PageReader(
+                        new ShopTerms(asked.name(), Money.currencyOf(asked.currency()), LocalDate.now(clock)))
                 .read(html, Identity.UNKNOWN.at(asked.path()));
         var offers = reading.offers().stream().map(o -> told(o, null)).toList();
         return new Outcome(offers, reading.told(), List.of(), offers.size());

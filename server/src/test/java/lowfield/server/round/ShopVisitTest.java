@@ -62,6 +62,7 @@ class ShopVisitTest {
                         "Ferrowby",
                         "ferrowby.example",
                         "EUR",
+                        true,
                         Duration.ZERO,
                         1,
                         Optional.empty(),

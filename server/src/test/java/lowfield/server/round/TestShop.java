@@ -27,7 +27,8 @@ final class TestShop {
     private TestShop() {}
 
     static VisitedShop with(Optional<FeedForm> list, Optional<String> robots, Optional<Instant> readAt) {
-        return new VisitedShop(ID, "Ferrowby", HOST, "EUR", Duration.ZERO, 1, list, robots, readAt, Optional.empty());
+        return new VisitedShop(
+                ID, "Ferrowby", HOST, "EUR", true, Duration.ZERO, 1, list, robots, readAt, Optional.empty());
     }
 
     /** One that asks again at once, in transactions that do nothing. */
