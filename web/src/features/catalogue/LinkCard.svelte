@@ -4,7 +4,7 @@
   import Choose from '$ui/Choose.svelte';
   import TextField from '$ui/TextField.svelte';
   import Told from '$ui/Told.svelte';
-  import type { Link } from './links.svelte';
+  import { offerWords, type Link } from './links.svelte';
 
   /** One page that was read: what the part is called, and every figure with where it was read, to be confirmed. */
   let { link, kinds, onsaved }: { link: Link; kinds: Schemas['KindView'][]; onsaved: () => void } = $props();
@@ -30,6 +30,7 @@
   {#if link.state === 'reading'}<p class="text-soft" role="status">Reading the page…</p>
   {:else if link.state === 'saved'}<p class="text-moss" role="status">
       {part?.known ? `${part.known.name} has the new figures.` : `${link.maker} ${link.name} is in the catalogue.`}
+      {link.kept?.price}
     </p>
   {:else}
     <Told sentence={link.sentence} />
@@ -108,10 +109,10 @@
         <button class="btn btn-main" bind:this={main} disabled={link.state === 'saving'} onclick={() => void save()}
           >{part.known ? (link.news.length ? 'Take the new figures' : 'Name its page') : 'Add the part'}</button
         >
-        {#if part.priceMinor != null}<label class="inline-flex items-center gap-2"
-            ><input type="checkbox" bind:checked={link.takesPrice} />and its price at {link.page?.shopName},
-            {format.money(part.priceMinor)}
-            {link.page?.currency}</label
+        {#if part.offer}<label class="inline-flex items-center gap-2"
+            ><input type="checkbox" bind:checked={link.takesPrice} />and its price at {link.page?.shopName}:
+            {format.money(part.offer.priceMinor)}
+            {link.page?.currency}{offerWords(part.offer)}</label
           >{/if}
       </div>
     {/if}

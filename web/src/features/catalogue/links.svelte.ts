@@ -17,6 +17,24 @@ export interface Taken {
   chosen: number | null;
 }
 
+const stocks: Partial<Record<Schemas['OfferRead']['stock'], string>> = {
+  OUT_OF_STOCK: 'sold out',
+  GONE: 'no longer sold',
+  BACK_ORDER: 'back order',
+  PRE_ORDER: 'pre-order',
+};
+
+/** What keeps an offer from counting everywhere: ", used, sold out"; nothing for a new one in stock for anyone. */
+export function offerWords(offer: Schemas['OfferRead'], today = new Date().toISOString().slice(0, 10)): string {
+  const words = [
+    offer.condition === 'NEW' ? '' : offer.condition.toLowerCase(),
+    stocks[offer.stock] ?? '',
+    offer.membersOnly ? 'members only' : '',
+    offer.validUntil && offer.validUntil < today ? `ended on ${offer.validUntil}` : '',
+  ].filter(Boolean);
+  return words.length ? `, ${words.join(', ')}` : '';
+}
+
 /** Distinct values by how a person reads them. */
 function distinct(values: Schemas['ReadValue'][]): Schemas['ReadValue'][] {
   return values.filter((v, i) => values.findIndex((o) => o.shown === v.shown) === i);
@@ -35,6 +53,8 @@ export class Link {
   variant = $state('');
   takesPrice = $state(true);
   figures = $state<Taken[]>([]);
+  /** What became of it. */
+  kept = $state.raw<Schemas['KeptPart']>();
 
   constructor(readonly address: string) {}
 
@@ -69,7 +89,7 @@ export class Link {
     this.maker = part.maker;
     this.name = part.name;
     this.variant = part.version;
-    this.takesPrice = part.priceMinor != null;
+    this.takesPrice = part.offer != null;
     this.figures = part.figures.map((figure) => {
       const values = distinct(figure.values);
       return { figure, values, chosen: values.length === 1 ? 0 : null };
@@ -83,7 +103,7 @@ export class Link {
     );
   }
 
-  /** Adds the part with its page and price, or gives the known one the new figures. */
+  /** Saves the part or its new figures, its page and its price: all of it or nothing. */
   async save(): Promise<void> {
     const part = this.part;
     if (!part || !this.kind) {
@@ -92,67 +112,32 @@ export class Link {
     }
     this.state = 'saving';
     this.sentence = '';
+    const figures = part.known ? this.news : this.figures;
     try {
-      const id = part.known ? await this.corrected(part.known.id) : await this.added(part);
-      await taken(api.POST('/api/product-pages', { body: { part: id, address: this.address } }));
-      if (this.takesPrice && part.priceMinor != null) await this.priced(id, part.priceMinor);
+      this.kept = await taken(
+        api.POST('/api/intake/parts', {
+          body: {
+            address: this.address,
+            known: part.known?.id,
+            kind: this.kind,
+            maker: this.maker,
+            name: this.name,
+            variant: this.variant,
+            gtin: part.gtin,
+            makerNumber: part.makerNumber,
+            spec: this.spec(figures) as Schemas['ConfirmedPart']['spec'],
+            wheres: Object.fromEntries(
+              figures.filter((f) => f.chosen != null).map((f) => [f.figure.field, f.values[f.chosen!]!.where]),
+            ),
+            offer: this.takesPrice ? part.offer : undefined,
+          },
+        }),
+      );
       this.state = 'saved';
     } catch (problem) {
       this.state = 'read';
       this.sentence = (problem as Error).message;
     }
-  }
-
-  private async added(part: ReadPart): Promise<string> {
-    const made = await taken(
-      api.POST('/api/parts', {
-        body: {
-          kind: this.kind as Kind,
-          maker: this.maker,
-          family: '',
-          name: this.name,
-          variant: this.variant,
-          gtin: part.gtin,
-          makerNumber: part.makerNumber,
-          spec: this.spec() as Record<string, Record<string, never>>,
-        },
-      }),
-    );
-    return made.id;
-  }
-
-  private async corrected(id: string): Promise<string> {
-    const figures = this.spec(this.news) as Schemas['Correction']['figures'];
-    if (Object.keys(figures ?? {}).length) {
-      const sheet = await taken(api.GET('/api/parts/{id}', { params: { path: { id } } }));
-      await taken(
-        api.PATCH('/api/parts/{id}', {
-          params: { path: { id }, header: { 'If-Match': `"${sheet.version}"` } },
-          body: { figures, source: this.address.slice(0, 200) },
-        }),
-      );
-    }
-    return id;
-  }
-
-  private async priced(id: string, priceMinor: number): Promise<void> {
-    await taken(
-      api.POST('/api/parts/{part}/prices', {
-        params: { path: { part: id } },
-        body: {
-          allGuides: true,
-          shop: this.page!.shop,
-          link: this.address,
-          currency: this.page!.currency,
-          condition: 'NEW',
-          stock: 'IN_STOCK',
-          priceMinor,
-          membersOnly: false,
-          source: 'read from the page when the part was added',
-          sure: true,
-        },
-      }),
-    );
   }
 }
 
@@ -177,8 +162,9 @@ export class Links {
     return fresh.length;
   }
 
+  /** Those that can be added at once; what the catalogue has is looked at one by one. */
   get ready(): Link[] {
-    return this.links.filter((l) => l.state === 'read' && l.part && (l.part.known || (l.kind && l.maker.trim())));
+    return this.links.filter((l) => l.state === 'read' && l.part && !l.part.known && l.kind && l.maker.trim());
   }
 
   async saveAll(): Promise<void> {

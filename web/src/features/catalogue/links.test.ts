@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { problem, serve } from '../../testing/server';
-import { addresses, Link, Links } from './links.svelte';
+import { addresses, Link, Links, offerWords } from './links.svelte';
 
 const value = (shown: string, of: unknown = shown) => ({ value: of, shown, where: 'table 1', words: shown });
 const ridge = {
@@ -11,7 +11,7 @@ const ridge = {
   version: '',
   gtin: '2040000900011',
   makerNumber: 'KR-650',
-  priceMinor: 10490,
+  offer: { priceMinor: 10490, condition: 'NEW', stock: 'IN_STOCK', membersOnly: false },
   figures: [
     { field: 'rating', label: 'rated power', unit: 'W', values: [value('650 W', 650), value('650 W', 650)] },
     { field: 'length', label: 'length', unit: 'mm', values: [value('140 mm', 140), value('160 mm', 160)] },
@@ -38,19 +38,22 @@ describe('a part from a link', () => {
   afterEach(() => vi.unstubAllGlobals());
 
   it('is added with what was read, its page and its price', async () => {
-    const asked = serve(({ path }) => (path === '/api/intake/pages' ? page([ridge]) : { id: 'part-1', number: 1 }));
+    const kept = { part: 'part-1', wasKnown: false, price: 'Price saved.', counts: true };
+    const asked = serve(({ path }) => (path === '/api/intake/pages' ? page([ridge]) : kept));
     const link = new Link(URL_OF_IT);
     await link.read();
     expect(link.figures.map((f) => f.chosen)).toEqual([0, null]);
     await link.save();
-    expect(link.state).toBe('saved');
-    expect(asked.map((a) => a.path)).toEqual([
-      '/api/intake/pages',
-      '/api/parts',
-      '/api/product-pages',
-      '/api/parts/part-1/prices',
-    ]);
-    expect(asked[1]!.body).toMatchObject({ maker: 'Kelder', makerNumber: 'KR-650', spec: { rating: 650 } });
+    expect([link.state, link.kept?.price]).toEqual(['saved', 'Price saved.']);
+    expect(asked.map((a) => a.path)).toEqual(['/api/intake/pages', '/api/intake/parts']);
+    expect(asked[1]!.body).toMatchObject({
+      address: URL_OF_IT,
+      maker: 'Kelder',
+      makerNumber: 'KR-650',
+      spec: { rating: 650 },
+      wheres: { rating: 'table 1' },
+      offer: { priceMinor: 10490 },
+    });
     expect(asked[1]!.body).not.toHaveProperty('spec.length');
   });
 
@@ -83,10 +86,17 @@ describe('a part from a link', () => {
     link.figures[1]!.chosen = 0;
     expect(link.news.map((f) => f.figure.field)).toEqual(['length']);
     await link.save();
-    const patch = asked.find((a) => a.method === 'PATCH');
-    expect(patch?.path).toBe('/api/parts/part-9');
-    expect(patch?.body).toEqual({ figures: { length: 140 }, source: URL_OF_IT });
+    expect(asked[1]!.body).toMatchObject({ known: 'part-9', spec: { length: 140 }, wheres: { length: 'table 1' } });
+    expect(asked[1]!.body).not.toHaveProperty('spec.rating');
   });
+
+  it.each([
+    [{}, ''],
+    [{ condition: 'USED' as const, stock: 'OUT_OF_STOCK' as const }, ', used, sold out'],
+    [{ membersOnly: true, validUntil: '2026-11-30' }, ', members only, ended on 2026-11-30'],
+  ])('tells of its price what keeps it from counting: %j', (offer, words) =>
+    expect(offerWords({ ...ridge.offer, condition: 'NEW', stock: 'IN_STOCK', ...offer }, '2026-12-01')).toBe(words),
+  );
 
   it('keeps what was read when saving is refused', async () => {
     serve(({ path }) => (path === '/api/intake/pages' ? page([ridge]) : problem(422, 'It is there already.')));
@@ -107,6 +117,8 @@ describe('many links', () => {
     const text = Array.from({ length: 60 }, (_, i) => `https://ferrowby.example/new/${i}`).join('\n');
     expect(await links.paste(text)).toBe(50);
     expect(links.ready).toHaveLength(40);
+    links.links.find((l) => l.part)!.page = page([{ ...ridge, known: { id: 'k', name: 'Ridge', spec: {} } }]) as never;
+    expect(links.ready).toHaveLength(39);
     expect(links.links.filter((l) => l.state === 'failed').map((l) => l.sentence)).toContain(
       'the shop could not be reached',
     );

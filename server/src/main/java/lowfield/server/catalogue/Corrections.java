@@ -71,7 +71,7 @@ public class Corrections {
             @Nullable String gtin,
             @Nullable String makerNumber) {
         /** Figures alone, and where they are from. */
-        static Correction ofFigures(Map<String, @Nullable Object> figures, String source) {
+        public static Correction ofFigures(Map<String, @Nullable Object> figures, String source) {
             return new Correction(figures, source, null, null, null, null, null, null, null, null, null, null, null);
         }
 
@@ -122,6 +122,19 @@ public class Corrections {
                 .fetchMap(VARIANT.ID, row -> (int) Json.read(row.getProvenance().data(), SOURCES).values().stream()
                         .filter(p -> !p.source().isBlank())
                         .count());
+    }
+
+    /** Keeps of figures that were just added where each was read. */
+    @Transactional
+    public void readAt(UUID part, Map<String, String> sources) {
+        var row = row(part, true);
+        var provenance = new LinkedHashMap<>(Json.read(row.getProvenance().data(), MAP));
+        var on = clock.instant().atOffset(ZoneOffset.UTC).toLocalDate().toString();
+        Json.read(row.getSpec().data(), MAP).keySet().stream()
+                .filter(sources::containsKey)
+                .forEach(figure -> provenance.put(figure, new Provenance(sources.get(figure), on)));
+        row.setProvenance(Json.jsonb(provenance));
+        row.update();
     }
 
     @Transactional

@@ -3,6 +3,7 @@ package lowfield.server.intake;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,6 +16,7 @@ import lowfield.core.intake.NameParts;
 import lowfield.core.intake.ReadFigure;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
+import lowfield.core.offer.Stock;
 import lowfield.core.part.Field;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
@@ -23,6 +25,7 @@ import lowfield.server.catalogue.PartNumbers;
 import lowfield.server.catalogue.Parts;
 import lowfield.server.outbound.Fetched;
 import lowfield.server.reading.ProductPage;
+import lowfield.server.reading.SeenOffer;
 import lowfield.server.reading.ShopTerms;
 import lowfield.server.shops.ShopPages;
 import lowfield.server.shops.Shops;
@@ -36,9 +39,11 @@ public class PartIntake {
     private final Parts parts;
     private final PartNumbers numbers;
     private final Chips chips;
+    private final Shops shops;
     private final Clock clock;
 
-    PartIntake(ShopPages pages, Parts parts, PartNumbers numbers, Chips chips, Clock clock) {
+    PartIntake(ShopPages pages, Parts parts, PartNumbers numbers, Chips chips, Shops shops, Clock clock) {
+        this.shops = shops;
         this.clock = clock;
         this.pages = pages;
         this.parts = parts;
@@ -52,6 +57,30 @@ public class PartIntake {
     /** A figure with every value that was read of it; more than one where the page contradicts itself. */
     public record FigureRead(String field, String label, String unit, List<ReadValue> values) {}
 
+    /**
+     * An offer of the page, in minor units of the shop's currency.
+     *
+     * @param shippingMinor absent where the page does not say
+     * @param validUntil the last day of the price; absent where the page does not say
+     */
+    public record OfferRead(
+            long priceMinor,
+            @Nullable Long shippingMinor,
+            Condition condition,
+            Stock stock,
+            boolean membersOnly,
+            @Nullable LocalDate validUntil) {
+        static OfferRead of(SeenOffer offer) {
+            return new OfferRead(
+                    offer.price().orElseThrow().minor(),
+                    offer.shipping().map(Money::minor).orElse(null),
+                    offer.condition(),
+                    offer.stock(),
+                    offer.membersOnly(),
+                    offer.validUntil().orElse(null));
+        }
+    }
+
     /** A part that the catalogue has already, and what it says of the figures that were read. */
     public record KnownPart(UUID id, String name, Map<String, Object> spec) {}
 
@@ -60,7 +89,7 @@ public class PartIntake {
      *
      * @param makerProposed whether the maker is taken from the name, since the page states none
      * @param kind absent when neither category nor name tells it
-     * @param priceMinor what the shop itself asks for it new, if it does; in minor units of its currency
+     * @param offer what the shop offers of it; absent where it offers nothing with a price
      */
     public record ReadPart(
             @Nullable Kind kind,
@@ -70,7 +99,7 @@ public class PartIntake {
             String version,
             @Nullable String gtin,
             @Nullable String makerNumber,
-            @Nullable Long priceMinor,
+            @Nullable OfferRead offer,
             List<FigureRead> figures,
             @Nullable KnownPart known) {}
 
@@ -100,11 +129,19 @@ public class PartIntake {
                                 shop.taxPermille() > 0))
                 .stream()
                 .limit(60)
-                .map(d -> part(d, shop, kind, known))
                 .toList();
+        // An address stands for the part of the page's only product.
+        var atAddress = products.size() == 1 ? shops.partAt(page.address()) : Optional.<UUID>empty();
         return products.isEmpty()
                 ? none(shop, "the page names no product")
-                : new PageRead(shop(shop), shop.name(), shop.currency(), products, null);
+                : new PageRead(
+                        shop(shop),
+                        shop.name(),
+                        shop.currency(),
+                        products.stream()
+                                .map(d -> part(d, shop, kind, known, atAddress))
+                                .toList(),
+                        null);
     }
 
     private static PageRead none(Shops.Shop shop, String sentence) {
@@ -116,8 +153,13 @@ public class PartIntake {
     }
 
     private ReadPart part(
-            ProductPage.Described described, Shops.Shop shop, @Nullable Kind asked, List<Chips.Chip> named) {
+            ProductPage.Described described,
+            Shops.Shop shop,
+            @Nullable Kind asked,
+            List<Chips.Chip> named,
+            Optional<UUID> atAddress) {
         var known = numbers.part(described.gtin(), described.makerNumber())
+                .or(() -> atAddress)
                 .map(id -> parts.catalogue().part(id));
         var kind = known.map(Part::kind)
                 .or(() -> Optional.ofNullable(asked))
@@ -132,22 +174,23 @@ public class PartIntake {
                 name.version(),
                 described.gtin().orElse(null),
                 described.makerNumber().orElse(null),
-                price(described, shop),
+                offer(described, shop),
                 kind.map(k -> figures(k, described, named)).orElse(List.of()),
                 known.map(p -> new KnownPart(
                                 p.id(), p.fullName(), p.kind().schema().write(p.spec())))
                         .orElse(null));
     }
 
-    private static @Nullable Long price(ProductPage.Described described, Shops.Shop shop) {
+    /** The shop's own, a new one before others and one that can be ordered before others. */
+    private static @Nullable OfferRead offer(ProductPage.Described described, Shops.Shop shop) {
         if (shop.withoutPrices()) {
             return null;
         }
         return described.offers().offers().stream()
-                .filter(o -> o.seller().equals(shop.name()) && o.condition() == Condition.NEW)
-                .flatMap(o -> o.price().stream())
-                .map(Money::minor)
-                .findFirst()
+                .filter(o -> o.seller().equals(shop.name()) && o.price().isPresent())
+                .min(Comparator.comparing((SeenOffer o) -> o.condition() != Condition.NEW)
+                        .thenComparing(o -> o.stock() == Stock.OUT_OF_STOCK || o.stock() == Stock.GONE))
+                .map(OfferRead::of)
                 .orElse(null);
     }
 

@@ -21,6 +21,7 @@ import lowfield.core.offer.Condition;
 import lowfield.core.offer.Guard;
 import org.jooq.DSLContext;
 import org.jooq.Record;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -45,7 +46,7 @@ public class Judging {
             join variant v on v.id = p.variant_id
             join product r on r.id = v.product_id
             join family f on f.id = r.family_id
-            where o.round_id = cast(? as uuid) and o.seen_at >= cast(? as timestamptz)
+            where {0}
               and not exists (select 1 from acceptance a where a.observation_id = o.id and a.seen_at = o.seen_at)
             order by o.id
             """;
@@ -82,14 +83,30 @@ public class Judging {
 
     /** Judges every observation of a round that has no decision yet; in one transaction with the round's end. */
     public void judge(UUID round, OffsetDateTime since) {
-        var rows = db.resultQuery(OPEN, round, since).fetch();
+        judge(DSL.condition("o.round_id = {0} and o.seen_at >= {1}", DSL.val(round), DSL.val(since)), since);
+        accepted.count(round, since);
+    }
+
+    /** What became of one observation: "ACCEPTED", "SET_ASIDE" or "REJECTED", and why. */
+    public record Ruling(String verdict, String why) {}
+
+    /** Judges one observation that belongs to no round, as a round would; in the transaction that wrote it. */
+    public Ruling judge(UUID listing, long observation, OffsetDateTime at) {
+        var judged = judge(DSL.condition("o.id = {0} and o.seen_at = {1}", DSL.val(observation), DSL.val(at)), at);
+        accepted.restore(List.of(listing), at.minusDays(Guard.REMEMBERED_DAYS));
+        accepted.count(List.of(observation), at, at);
+        return new Ruling(judged.get(0).verdict(), judged.get(0).why());
+    }
+
+    private List<Verdict> judge(org.jooq.Condition which, OffsetDateTime since) {
+        var rows = db.resultQuery(OPEN, which).fetch();
         var peers = peers(rows);
         var open = rows.map(r -> open(r, peers));
         var grounds = Grounds.of(open.stream().flatMap(o -> o.seen().stream()).toList(), past(since));
         var verdicts = new ArrayList<Verdict>();
         open.forEach(o -> verdicts.add(verdict(o, grounds)));
         write(verdicts);
-        accepted.count(round, since);
+        return verdicts;
     }
 
     private record Verdict(Open of, String verdict, String why) {}

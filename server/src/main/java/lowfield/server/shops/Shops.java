@@ -195,10 +195,10 @@ public class Shops {
 
     /**
      * Says that an address at a configured shop speaks of a part; the same address again, and one of a
-     * maker's site, which has no prices, is left as it is.
+     * maker's site, which has no prices, is left as it is. The page's id; absent where there is none.
      */
     @Transactional
-    public void addPage(UUID variant, String address) {
+    public Optional<UUID> addPage(UUID variant, String address) {
         var page = PageAddress.of(address);
         var path = page.path();
         var shop = db.selectFrom(SHOP)
@@ -206,7 +206,7 @@ public class Shops {
                 .fetchOptional();
         RuleBroken.unless(shop.isPresent(), "%s is not the host of a shop here; add the shop first.", page.host());
         if (!shop.get().getHasPrices()) {
-            return;
+            return Optional.empty();
         }
         var taken = db.selectFrom(PRODUCT_PAGE)
                 .where(PRODUCT_PAGE.SHOP_ID.eq(shop.get().getId()), PRODUCT_PAGE.PATH.eq(path))
@@ -214,11 +214,24 @@ public class Shops {
         RuleBroken.unless(
                 taken.isEmpty() || taken.get().getVariantId().equals(variant),
                 "This page already speaks of another part.");
-        if (taken.isEmpty()) {
-            db.insertInto(PRODUCT_PAGE, PRODUCT_PAGE.SHOP_ID, PRODUCT_PAGE.VARIANT_ID, PRODUCT_PAGE.PATH)
-                    .values(shop.get().getId(), variant, path)
-                    .execute();
+        if (taken.isPresent()) {
+            return Optional.of(taken.get().getId());
         }
+        return Optional.of(db.insertInto(PRODUCT_PAGE, PRODUCT_PAGE.SHOP_ID, PRODUCT_PAGE.VARIANT_ID, PRODUCT_PAGE.PATH)
+                .values(shop.get().getId(), variant, path)
+                .returning(PRODUCT_PAGE.ID)
+                .fetchSingle()
+                .getId());
+    }
+
+    /** The part that an address is known to speak of. */
+    public Optional<UUID> partAt(PageAddress page) {
+        return db.select(PRODUCT_PAGE.VARIANT_ID)
+                .from(PRODUCT_PAGE)
+                .join(SHOP)
+                .on(SHOP.ID.eq(PRODUCT_PAGE.SHOP_ID))
+                .where(SHOP.HOST.eq(page.host()), PRODUCT_PAGE.PATH.eq(page.path()))
+                .fetchOptional(PRODUCT_PAGE.VARIANT_ID);
     }
 
     private static Shop shop(ShopRecord r, int pages) {

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import lowfield.core.offer.Stock;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.core.part.Release;
@@ -47,7 +48,8 @@ class PartIntakeTest {
     private final Parts parts = mock(Parts.class);
     private final PartNumbers numbers = mock(PartNumbers.class);
     private final Chips chips = mock(Chips.class);
-    private final PartIntake intake = new PartIntake(pages, parts, numbers, chips, Clock.systemUTC());
+    private final Shops shops = mock(Shops.class);
+    private final PartIntake intake = new PartIntake(pages, parts, numbers, chips, shops, Clock.systemUTC());
 
     @BeforeEach
     void aCatalogueThatKnowsNothing() {
@@ -82,6 +84,36 @@ class PartIntakeTest {
     }
 
     @Test
+    void anOfferIsReadWithItsStockMembershipValidityAndShipping() {
+        var html = RIDGE.formatted("650 W")
+                .replace(
+                        "\"availability\":\"InStock\"",
+                        "\"availability\":\"SoldOut\",\"priceValidUntil\":\"2026-01-31\",\"validForMemberTier\":{},"
+                                + "\"shippingDetails\":{\"shippingRate\":{\"value\":\"4.90\",\"currency\":\"EUR\"}}");
+        var offer = read(html).products().get(0).offer();
+        assertThat(offer.stock()).isEqualTo(Stock.OUT_OF_STOCK);
+        assertThat(offer.membersOnly()).isTrue();
+        assertThat(offer.validUntil()).isEqualTo("2026-01-31");
+        assertThat(offer.shippingMinor()).isEqualTo(490);
+    }
+
+    @Test
+    void aPartIsRecognisedByItsAddressWhereThePageShowsOneProduct() {
+        var known = UUID.randomUUID();
+        when(shops.partAt(new PageAddress("ferrowby.example", "/p/ridge"))).thenReturn(Optional.of(known));
+        var part = mock(Part.class);
+        when(part.id()).thenReturn(known);
+        when(part.kind()).thenReturn(Kind.POWER_SUPPLY);
+        when(part.fullName()).thenReturn("Kelder Ridge 650 W");
+        when(part.spec()).thenReturn(Kind.POWER_SUPPLY.schema().read(Map.of()));
+        var catalogue = mock(Catalogue.class);
+        when(catalogue.part(known)).thenReturn(part);
+        when(parts.catalogue()).thenReturn(catalogue);
+        assertThat(read(RIDGE.formatted("650 W")).products().get(0).known().id())
+                .isEqualTo(known);
+    }
+
+    @Test
     void aPageGivesNameNumbersPriceAndFigures() {
         var part = read(RIDGE.formatted("650 W")).products().get(0);
         assertThat(part.kind()).isEqualTo(Kind.POWER_SUPPLY);
@@ -89,7 +121,7 @@ class PartIntakeTest {
         assertThat(part.name()).isEqualTo("Ridge 650 W");
         assertThat(part.gtin()).isEqualTo("4006381333931");
         assertThat(part.makerNumber()).isEqualTo("KR-650");
-        assertThat(part.priceMinor()).isEqualTo(8990);
+        assertThat(part.offer().priceMinor()).isEqualTo(8990);
         assertThat(shown(part))
                 .containsEntry("rating", List.of("650 W"))
                 .containsEntry("length", List.of("140 mm"))

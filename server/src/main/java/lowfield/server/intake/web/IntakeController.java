@@ -3,12 +3,17 @@ package lowfield.server.intake.web;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.UUID;
 import lowfield.core.part.Kind;
+import lowfield.server.accounts.Person;
+import lowfield.server.intake.PageParts;
 import lowfield.server.intake.PartIntake;
 import lowfield.server.intake.ShopLists;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Reading product pages for the catalogue. */
@@ -21,8 +26,10 @@ class IntakeController {
 
     private final PartIntake intake;
     private final ShopLists lists;
+    private final PageParts confirmed;
 
-    IntakeController(PartIntake intake, ShopLists lists) {
+    IntakeController(PartIntake intake, ShopLists lists, PageParts confirmed) {
+        this.confirmed = confirmed;
         this.lists = lists;
         this.intake = intake;
     }
@@ -32,6 +39,14 @@ class IntakeController {
     @PostMapping("/lists")
     ShopLists.Looked look(@RequestBody ListToRead list) {
         return lists.look(list.shop());
+    }
+
+    /** The part, where its figures were read, its page and its price, all or nothing. */
+    @Operation(operationId = "keepProductPage", summary = "Keep what was confirmed of a product page")
+    @PostMapping("/parts")
+    @ResponseStatus(HttpStatus.CREATED)
+    PageParts.KeptPart keep(@RequestBody PageParts.ConfirmedPart page, @AuthenticationPrincipal Person person) {
+        return confirmed.keep(page, person);
     }
 
     /** What can be read of the parts on a page of a shop; nothing is kept. */
