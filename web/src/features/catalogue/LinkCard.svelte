@@ -4,7 +4,8 @@
   import Choose from '$ui/Choose.svelte';
   import TextField from '$ui/TextField.svelte';
   import Told from '$ui/Told.svelte';
-  import { offerWords, type Link } from './links.svelte';
+  import type { Link } from './links.svelte';
+  import { offerWords } from './offerWords';
 
   /** One page that was read: what the part is called, and every figure with where it was read, to be confirmed. */
   let { link, kinds, onsaved }: { link: Link; kinds: Schemas['KindView'][]; onsaved: () => void } = $props();

@@ -1,6 +1,7 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { problem, serve } from '../../testing/server';
-import { addresses, Link, Links, offerWords } from './links.svelte';
+import { addresses, Link, Links } from './links.svelte';
+import { offerWords } from './offerWords';
 
 const value = (shown: string, of: unknown = shown) => ({ value: of, shown, where: 'table 1', words: shown });
 const ridge = {

@@ -28,7 +28,6 @@ final class BuildMaker {
     Publication.Build make(EvaluatedEdition edition, EvaluatedTier tier, EvaluatedBuild build) {
         var terms = build.plan().terms();
         var prices = PublicPrices.of(build.prices(), build.plan().counting());
-        var available = PublicPrices.of(build.availablePrices(), build.plan().counting());
         var lines = new LineMaker(edition, tier, build, prices, material);
         return new Publication.Build(
                 build.id(),
@@ -38,7 +37,7 @@ final class BuildMaker {
                 Cell.of(prices.total().uncounted(), prices.hides()),
                 Cell.of(prices.total().withOptional(), prices.hides()),
                 change(build, prices),
-                Cell.of(available.total().total(), available.hides()),
+                TodayTotal.of(build),
                 regions(prices, terms.zero()),
                 charges(prices),
                 build.plan().adjustments().stream()

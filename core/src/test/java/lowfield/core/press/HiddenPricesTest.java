@@ -73,9 +73,14 @@ class HiddenPricesTest extends PublicationCase {
             var first = publish(market.edition(false), Optional.empty());
             var second = publish(market.edition(true), Optional.empty());
             assertThat(second).as("round %d", round).isEqualTo(first);
+            assertThat(today(market.edition(true))).as("round %d", round).isEqualTo(today(market.edition(false)));
             moved += market.isMoved() ? 1 : 0;
         }
         assertThat(moved).as("documents with other hidden prices").isGreaterThan(300);
+    }
+
+    private static List<Cell> today(EvaluatedEdition edition) {
+        return edition.builds().map(TodayTotal::of).toList();
     }
 
     /** A sound build bought at shops that let prices stand and shops that do not, with options; drawn from a seed. */

@@ -12,6 +12,7 @@ import java.util.Currency;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import lowfield.core.press.TodayTotal;
 import lowfield.server.edition.EditionLoader;
 import org.jooq.DSLContext;
 import org.slf4j.Logger;
@@ -111,12 +112,12 @@ class SlotFiller {
         return editions.load(current.id())
                 .evaluated()
                 .build(build)
-                .map(b -> b.available().total())
+                .map(TodayTotal::of)
                 .map(total -> "<p class=\"today\">%s: %s</p>"
                         .formatted(
                                 wording.date(clock.instant()),
                                 total.known()
-                                        .map(m -> "to be had for " + wording.money(m))
+                                        .map(m -> "to be had for " + wording.about(total))
                                         .orElse("not all of it can be had")))
                 .orElse("");
     }

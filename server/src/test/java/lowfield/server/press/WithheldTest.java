@@ -5,9 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Stream;
 import lowfield.server.kit.Caller;
 import lowfield.server.kit.World;
+import lowfield.server.platform.Notices;
+import org.awaitility.Awaitility;
 import org.jooq.DSLContext;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -101,6 +104,44 @@ class WithheldTest {
         assertThat(curve.get(curve.size() - 1).path("value").asLong())
                 .isEqualTo(lead(withheld).path("goods").path("sum").asLong());
         assertThat(world.read("/" + world.slug)).contains("see the shop");
+    }
+
+    private String today() {
+        var page = world.read("/" + world.slug);
+        var from = page.indexOf("<p class=\"today\">");
+        assertThat(from).isPositive();
+        return page.substring(from, page.indexOf("</p>", from));
+    }
+
+    /** Served on several days, each with another hidden price of the same ten; a total of today tells none of them. */
+    @Test
+    void todaysTotalTellsNoMoreOfAHiddenPriceThanTheDocument() {
+        world.filled().round();
+        soldThereOnly();
+        quillmarket(Map.of("mayFreeze", false));
+        world.publish();
+        var first = today();
+        assertThat(first).contains("about ");
+        var db = world.stage.bean(DSLContext.class);
+        var card = "(select l.id from listing l join product_page p on p.id = l.page_id join shop s on s.id = p.shop_id"
+                + " where s.name = 'Quillmarket' and p.variant_id = '" + world.parts.get(CARD) + "')";
+        var before = db.fetchOne("select min(accepted_price_minor) from listing where id in " + card)
+                .get(0, Long.class);
+        for (long more : new long[] {30, 470}) {
+            var price = Math.round(before / 1000.0) * 1000 + more;
+            db.execute("update listing set accepted_price_minor = ? where id in " + card, price);
+            world.stage
+                    .bean(Notices.class)
+                    .changed(Notices.Topic.OFFERS, List.of(UUID.fromString(world.parts.get(CARD))));
+            Awaitility.await()
+                    .until(() -> world.line("GRAPHICS_CARD")
+                                    .path("goods")
+                                    .path("minor")
+                                    .asLong()
+                            == price);
+            assertThat(today()).isEqualTo(first);
+        }
+        db.execute("update listing set accepted_price_minor = ? where id in " + card, before);
     }
 
     /** What the goods leave for the lines that are told no price. */
