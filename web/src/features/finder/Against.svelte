@@ -61,7 +61,7 @@
       <dd class="text-ink">{format.money(Math.round(candidate.unitPriceHundredths / 100))}</dd>
     </div>{/if}
   {#if candidate.premiumPermille != null}<div class="flex justify-between">
-      <dt>against the suggested price</dt>
+      <dt>Against MSRP</dt>
       <dd class="text-ink">{format.percent(candidate.premiumPermille)}</dd>
     </div>{/if}
 </dl>

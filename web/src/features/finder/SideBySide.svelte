@@ -65,7 +65,7 @@
           {#each candidates as c (c.part)}<td class="px-2 py-0.5"
               >{format.money(c.price.minor)}{c.premiumPermille == null
                 ? ''
-                : ` (${format.percent(c.premiumPermille)} on the suggested)`}</td
+                : ` (${format.percent(c.premiumPermille)} against MSRP)`}</td
             >{/each}
         </tr>
         <tr class="border-b border-hairline">

@@ -17,7 +17,7 @@
   const types: { value: Schemas['EstimateForm']['type']; label: string }[] = [
     { value: 'TIMES', label: 'another part, times a factor' },
     { value: 'STEP', label: 'another part, plus a step' },
-    { value: 'SUGGESTED', label: 'the suggested price, as its kind costs now' },
+    { value: 'SUGGESTED', label: 'MSRP, as its kind costs now' },
   ];
   const stored = createQuery(() => ({
     queryKey: ['estimate', part],

@@ -41,8 +41,8 @@
       );
     told.push(
       s.premiumPermille == null
-        ? 'premium not known: no suggested price, or no price'
-        : `${format.percent(s.premiumPermille)} against the suggested ${format.money(s.suggestedMinor)}`,
+        ? 'MSRP unknown, or no price'
+        : `${format.percent(s.premiumPermille)} against the MSRP of ${format.money(s.suggestedMinor)}`,
     );
     return told;
   }

@@ -14,6 +14,8 @@ public enum Matter {
     EMPTY_SLOT(9, Gate.SLOTS),
     /** Parts do not go together. */
     CLASH(9, Gate.CLASHES),
+    /** Discounts take off more than the parts are known to cost. */
+    DISCOUNT_TOO_LARGE(9, Gate.BAND),
     /** The counted total is over the band. */
     OVER_BAND(8, Gate.BAND),
     /** The counted total is under the band. */

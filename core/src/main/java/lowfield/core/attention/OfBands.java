@@ -16,7 +16,9 @@ final class OfBands {
     private OfBands() {}
 
     static Stream<Item> of(EvaluatedEdition edition) {
-        return edition.tiers().stream().flatMap(t -> t.builds().stream().flatMap(b -> of(t, b).stream()));
+        return edition.tiers().stream()
+                .flatMap(t ->
+                        t.builds().stream().flatMap(b -> Stream.concat(of(t, b).stream(), discounts(t, b).stream())));
     }
 
     private static Optional<Item> of(EvaluatedTier tier, EvaluatedBuild build) {
@@ -44,6 +46,25 @@ final class OfBands {
                         "not known",
                         "the total is not known",
                         String.join("; ", build.total().total().blame())))
+                : Optional.empty();
+    }
+
+    /** Kept as they were typed, since a price may still be missing; nothing goes to press at less than nothing. */
+    private static Optional<Item> discounts(EvaluatedTier tier, EvaluatedBuild build) {
+        var zero = build.plan().terms().zero();
+        var off = build.plan().counting().adjusted();
+        var known = build.prices().stream()
+                .filter(p -> p.line().counted())
+                .flatMap(p -> p.goods().known().stream())
+                .reduce(zero, Money::plus);
+        return known.plus(off).isNegative()
+                ? Optional.of(whole(
+                        Matter.DISCOUNT_TOO_LARGE,
+                        tier,
+                        build,
+                        "discounts " + off,
+                        "Discounts exceed the known prices",
+                        "%s off, %s in known prices".formatted(zero.minus(off), known)))
                 : Optional.empty();
     }
 

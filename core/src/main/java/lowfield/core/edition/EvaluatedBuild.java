@@ -136,6 +136,24 @@ public final class EvaluatedBuild {
                         .toList());
     }
 
+    /** The same where a line that is pinned to an offer is bought there or not at all. */
+    public List<LinePrice> availableAsPinned() {
+        return plan.packages()
+                .applied(lines.stream()
+                        .map(l -> {
+                            var prices = market.prices().of(l.id()).available();
+                            return l.plan().held().isPresent()
+                                    ? LinePrice.of(
+                                            l.line(),
+                                            prices,
+                                            plan.terms().zero(),
+                                            l.plan().held())
+                                    : LinePrice.ofWinner(
+                                            l.line(), prices, plan.terms().zero());
+                        })
+                        .toList());
+    }
+
     /** What the checks say, and last of vetted sets whose other members would be trouble, and of packages that ended. */
     public List<Finding> findings() {
         return findings.get();

@@ -75,7 +75,7 @@ public final class Estimates implements Estimator {
                         .flatMap(permille -> estimate(
                                 s.permille(permille),
                                 basis,
-                                "suggested %s, times %s, which is what %s cost now against suggested prices"
+                                "MSRP %s, times %s, which is what %s cost now against their MSRP"
                                         .formatted(
                                                 s,
                                                 BigDecimal.valueOf(permille, 3)

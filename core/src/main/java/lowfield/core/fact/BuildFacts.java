@@ -100,10 +100,10 @@ final class BuildFacts {
     }
 
     private static Difference difference(LinePrice mine, LinePrice other) {
-        var there = other.goods().known();
+        var there = other.ownGoods();
         return new Difference(
-                mine.goods().known().flatMap(m -> there.map(m::minus)),
+                mine.ownGoods().flatMap(m -> there.map(m::minus)),
                 mine.isWithheld() || other.isWithheld(),
-                "a price is missing");
+                "a price is missing, or included in a package");
     }
 }

@@ -46,7 +46,8 @@ final class ChoiceFacts {
                         ? FactList.notKnown("nothing stood here")
                         : new FactValue.Words(line.change().before()));
         facts.add("share", "its share of the total", share());
-        facts.add("msrp", "its suggested price", suggested());
+        facts.add("msrp", "its MSRP", suggested());
+        facts.against("msrp", "its price against the MSRP", againstMsrp());
     }
 
     private Difference change() {
@@ -60,7 +61,7 @@ final class ChoiceFacts {
 
     private FactValue share() {
         var total = build.total().total().known().filter(t -> t.minor() > 0);
-        var goods = price().goods().known();
+        var goods = price().ownGoods();
         if (FactList.hides(build)) {
             return new FactValue.Withheld();
         }
@@ -68,7 +69,15 @@ final class ChoiceFacts {
                 ? new FactValue.Share(Math.toIntExact(
                         (goods.get().minor() * 1000 + total.get().minor() / 2)
                                 / total.get().minor()))
-                : FactList.notKnown("a price is missing");
+                : FactList.notKnown("a price is missing, or included in a package");
+    }
+
+    private Difference againstMsrp() {
+        var msrp = price().overMsrp().flatMap(any -> line.choice().part()).flatMap(Part::suggestedPrice);
+        return new Difference(
+                msrp.flatMap(m -> price().offer().map(o -> o.price().minus(m))),
+                price().isWithheld(),
+                "there is no MSRP, or no price of a new one");
     }
 
     private FactValue suggested() {
@@ -76,7 +85,7 @@ final class ChoiceFacts {
                 .part()
                 .flatMap(Part::suggestedPrice)
                 .<FactValue>map(m -> new FactValue.Sum(m))
-                .orElseGet(() -> FactList.notKnown("its maker suggests none"));
+                .orElseGet(() -> FactList.notKnown("there is no MSRP"));
     }
 
     void figures() {

@@ -31,6 +31,9 @@ final class FactList {
     }
 
     static FactValue sum(LinePrice price) {
+        if (price.in().isPresent()) {
+            return new FactValue.Words("included");
+        }
         return price.isWithheld()
                 ? new FactValue.Withheld()
                 : known(price.goods().known(), "there is no price");

@@ -37,7 +37,7 @@ final class BuildMaker {
                 Cell.of(prices.total().uncounted(), prices.hides()),
                 Cell.of(prices.total().withOptional(), prices.hides()),
                 change(build, prices),
-                TodayTotal.of(build),
+                TodayTotal.told(build.availablePrices(), build.plan().counting()),
                 regions(prices, terms.zero()),
                 charges(prices),
                 build.plan().adjustments().stream()
@@ -85,6 +85,13 @@ final class BuildMaker {
                         p.offer().filter(o -> !o.seller().terms().mayStand()).isPresent()
                                 ? new Cell.Withheld()
                                 : Cell.of(Amount.of(p.price().orElseThrow())),
+                        Optional.of(
+                                p.offer()
+                                                .filter(o -> !o.seller().terms().mayStand())
+                                                .isPresent()
+                                        ? new Cell.Withheld()
+                                        : Cell.of(Amount.of(
+                                                p.offer().orElseThrow().price()))),
                         p.members().stream().map(PackagePrice.Member::line).toList(),
                         LineMaker.source(p.offer().orElseThrow())))
                 .toList();

@@ -72,7 +72,8 @@ final class LineMaker {
                 line.choice()
                         .part()
                         .map(p -> material.own().ofPart().apply(p.id()))
-                        .orElse(PublishedOwn.NONE));
+                        .orElse(PublishedOwn.NONE),
+                isHidden ? Optional.empty() : evaluated.price().overMsrp());
     }
 
     /** With its facts as they are now, for good. */

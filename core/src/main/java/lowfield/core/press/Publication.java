@@ -41,8 +41,11 @@ public record Publication(
     /** In which documents were published before the fit and whole sentences. */
     public static final String THIRD_FORMAT = "lowfield-edition/3";
 
+    /** What was published with the author's texts, before packages told their base price. */
+    public static final String FOURTH_FORMAT = "lowfield-edition/4";
+
     /** Now. */
-    public static final String FORMAT = "lowfield-edition/4";
+    public static final String FORMAT = "lowfield-edition/5";
 
     public Publication {
         tiers = List.copyOf(tiers);
@@ -154,8 +157,12 @@ public record Publication(
     /** A discount (below zero), surcharge, service or allowance. */
     public record Adjustment(String name, Money sum) {}
 
-    /** One price for several lines, with what swaps in it cost; each of its lines is told as included. */
-    public record PackagePrice(String name, Cell price, List<UUID> lines, Source source) {
+    /**
+     * One price for several lines, with what swaps in it cost; each of its lines is told as included.
+     *
+     * @param base what the seller asks before swaps; absent in documents up to format 4
+     */
+    public record PackagePrice(String name, Cell price, Optional<Cell> base, List<UUID> lines, Source source) {
         public PackagePrice {
             lines = List.copyOf(lines);
         }
@@ -177,6 +184,8 @@ public record Publication(
      * @param changedFrom what stood here in the edition before; absent where the choice is the same
      * @param change of the price against the edition before; not known where either price is not
      * @param picture absent where the author has none of the part
+     * @param overMsrp the price against the MSRP, in thousandths of it, above zero where it is more; absent where there is no
+     *     MSRP or the price is not told, and in documents up to format 4
      */
     public record Line(
             UUID id,
@@ -199,7 +208,8 @@ public record Publication(
             Optional<Picture> picture,
             Optional<PublishedEither> either,
             String reviews,
-            PublishedOwn own) {
+            PublishedOwn own,
+            Optional<Integer> overMsrp) {
         public Line {
             anyOf = List.copyOf(anyOf);
             alternatives = List.copyOf(alternatives);

@@ -1,6 +1,9 @@
 package lowfield.core.press;
 
+import java.util.List;
 import lowfield.core.edition.EvaluatedBuild;
+import lowfield.core.total.Counting;
+import lowfield.core.total.LinePrice;
 
 /**
  * What a published build costs anyone today, as readers may be told: a price that may not stand is rounded before it is added,
@@ -9,9 +12,14 @@ import lowfield.core.edition.EvaluatedBuild;
 public final class TodayTotal {
     private TodayTotal() {}
 
-    /** Exact, rounded, or not known where a part cannot be had. */
+    /** By its choices and pins; exact, rounded, or not known where a part cannot be had. */
     public static Cell of(EvaluatedBuild build) {
-        var prices = PublicPrices.of(build.availablePrices(), build.plan().counting());
-        return Cell.of(prices.total().total(), prices.hides());
+        return told(build.availableAsPinned(), build.plan().counting());
+    }
+
+    /** The total of some prices, of which those that may not stand are rounded. */
+    static Cell told(List<LinePrice> prices, Counting counting) {
+        var told = PublicPrices.of(prices, counting);
+        return Cell.of(told.total().total(), told.hides());
     }
 }

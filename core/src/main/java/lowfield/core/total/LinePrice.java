@@ -11,6 +11,7 @@ import lowfield.core.offer.Estimate;
 import lowfield.core.offer.Offer;
 import lowfield.core.offer.PartPrice;
 import lowfield.core.offer.PriceList;
+import lowfield.core.part.Part;
 
 /**
  * What one line costs: its goods, the offer they are bought from if there is one, and why there is no price if there is none.
@@ -108,6 +109,17 @@ public record LinePrice(Line line, Amount goods, Optional<PartPrice> price, Opti
     /** Goods after what can be claimed back for each of so many pieces. */
     public static Money afterClaim(Money goods, Money each, int quantity) {
         return goods.minus(each.times(quantity));
+    }
+
+    /** What the goods cost, if they have a price of their own: a part of a package has none. */
+    public Optional<Money> ownGoods() {
+        return in.isPresent() ? Optional.empty() : goods.known();
+    }
+
+    /** The price against its maker's MSRP in thousandths; absent for a part of a package, and as {@link Offer#premium} says. */
+    public Optional<Integer> overMsrp() {
+        return offer().filter(o -> in.isEmpty())
+                .flatMap(o -> o.premium(line.choice().part().flatMap(Part::suggestedPrice)));
     }
 
     public Optional<Estimate> estimated() {

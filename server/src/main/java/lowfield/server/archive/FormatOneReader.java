@@ -144,7 +144,8 @@ final class FormatOneReader {
                 Optional.empty(),
                 Optional.empty(),
                 "",
-                PublishedOwn.NONE);
+                PublishedOwn.NONE,
+                Optional.empty());
     }
 
     private Optional<Money> afterClaim(FormatOne.Line line) {

@@ -6,7 +6,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Documents of format 3, as docs/formats/edition-3.schema.json describes them: those of format 4 before the author's texts, the
+ * Documents of format 3, as docs/formats/edition-3.schema.json describes them: those of format 5 before the author's texts, the
  * fit, shares of the total and what an option is worth. What they do not say is filled in while they are read.
  */
 final class FormatThree {
@@ -19,7 +19,7 @@ final class FormatThree {
         texts(filled);
         filled.putArray("avoid");
         filled.path("tiers").forEach(tier -> tier((ObjectNode) tier));
-        return FormatFour.read(filled);
+        return FormatFive.read(filled);
     }
 
     private static void tier(ObjectNode tier) {

@@ -166,7 +166,7 @@ public class Corrections {
             row.setSuggestedMinor(price.map(Money::minor).orElse(null));
             row.setSuggestedCurrency(
                     price.map(m -> m.currency().getCurrencyCode()).orElse(null));
-            what.add("suggested price");
+            what.add("MSRP");
         });
         announced(row, correction, what);
         what.addAll(names.change(row, part, correction.names()));
@@ -180,7 +180,7 @@ public class Corrections {
         Optional.ofNullable(correction.suggestedRegion()).map(String::strip).ifPresent(region -> {
             RuleBroken.unless(region.length() <= 80 && Text.isOne(region), "A region has at most 80 letters.");
             row.setSuggestedRegion(region.isEmpty() ? null : region);
-            what.add("region of the suggested price");
+            what.add("region of the MSRP");
         });
         Optional.ofNullable(correction.expectedOn()).map(String::strip).ifPresent(day -> {
             row.setExpectedOn(day.isEmpty() ? null : day(day));

@@ -3,15 +3,12 @@ package lowfield.server.editing;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Currency;
-import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.EvaluatedLine;
-import lowfield.core.money.Money;
-import lowfield.core.total.Adjustment;
 import lowfield.server.accounts.Person;
 import lowfield.server.edition.BuildRows;
 import lowfield.server.edition.EditionLoader;
@@ -56,7 +53,6 @@ public class BuildExtras {
                         .toList());
         bound.check(home);
         bound.packages().forEach(p -> checkShop(p, home));
-        checkDiscounts(at, bound.adjustments(home));
         var row = builds.forUpdate(edition, build).orElseThrow(() -> new NotFound("This build is gone already."));
         var before = BuildRows.state(row);
         if (row.getVersion() != expected) {
@@ -156,17 +152,5 @@ public class BuildExtras {
 
     private static Optional<EvaluatedLine> line(EvaluatedBuild at, UUID id) {
         return at.lines().stream().filter(l -> l.id().equals(id)).findFirst();
-    }
-
-    /** Goods and shipping with these; a build never costs less than nothing. */
-    private static void checkDiscounts(EvaluatedBuild at, List<Adjustment> adjustments) {
-        var zero = at.plan().terms().zero();
-        var sum = Money.sum(adjustments.stream().map(Adjustment::sum).toList(), zero.currency());
-        var without = at.total()
-                .beforeTax()
-                .known()
-                .map(m -> m.minus(at.plan().counting().adjusted()));
-        without.ifPresent(w -> RuleBroken.unless(
-                !w.plus(sum).isNegative(), "The discounts come to %s; the build costs only %s.", zero.minus(sum), w));
     }
 }

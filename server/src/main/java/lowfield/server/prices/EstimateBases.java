@@ -64,7 +64,7 @@ public class EstimateBases {
             RuleBroken.unless(
                     f.type() != EstimateForm.Type.SUGGESTED
                             || known.suggestedPrice().isPresent(),
-                    "%s has no suggested price to start from.",
+                    "%s has no MSRP to start from.",
                     known.fullName());
         });
         db.update(VARIANT)

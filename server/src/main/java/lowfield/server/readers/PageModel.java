@@ -2,6 +2,7 @@ package lowfield.server.readers;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import lowfield.core.guide.Band;
 import lowfield.core.press.Cell;
 import lowfield.core.press.Publication;
@@ -10,6 +11,9 @@ import lowfield.core.total.BandState;
 
 /** A publication in the words and figures of a reader's page, in the guide's language, currency and zone. */
 final class PageModel {
+    /** In thousandths: a price so near to the MSRP is at it. */
+    private static final int NEAR_MSRP = 30;
+
     private final Publication publication;
     private final Wording words;
     private final SlotMarks marks;
@@ -209,7 +213,16 @@ final class PageModel {
                 .estimated()
                 .map(e -> words.range(e) + ", an estimate: " + e.derivation().orElse(""))
                 .or(() -> line.afterClaim().map(sum -> "after claim " + words.money(sum)))
+                .or(() -> line.overMsrp().flatMap(PageModel::againstMsrp))
                 .orElse("");
+    }
+
+    /** "8% over MSRP"; absent where it is about the MSRP. */
+    private static Optional<String> againstMsrp(int permille) {
+        return Math.abs(permille) < NEAR_MSRP
+                ? Optional.empty()
+                : Optional.of("%d%% %s MSRP"
+                        .formatted(Math.round(Math.abs(permille) / 10.0), permille > 0 ? "over" : "under"));
     }
 
     Rows.Texts texts() {

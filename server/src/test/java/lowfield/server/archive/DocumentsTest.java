@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 
 /** Published documents as texts: what is written is read again, canonical, and as its schema says. */
 class DocumentsTest extends ExampleDocument {
-    private static final Path EXAMPLE = Path.of("../docs/formats/edition-4.example.json");
+    private static final Path EXAMPLE = Path.of("../docs/formats/edition-5.example.json");
 
     @Test
     void whatIsWrittenIsReadAgain() {
@@ -32,7 +32,7 @@ class DocumentsTest extends ExampleDocument {
         assertThat(new JsonCanonicalizer(text).getEncodedString()).isEqualTo(text);
         assertThat(text).startsWith("{\"avoid\":[").contains("{\"is\":\"rounded\",\"sum\":90000}");
         var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                .getSchema(Files.readString(Path.of("../docs/formats/edition-4.schema.json")));
+                .getSchema(Files.readString(Path.of("../docs/formats/edition-5.schema.json")));
         assertThat(schema.validate(text, InputFormat.JSON)).isEmpty();
         assertThat(schema.validate(text.replace("\"rounded\"", "\"about\""), InputFormat.JSON))
                 .isNotEmpty();
@@ -52,11 +52,22 @@ class DocumentsTest extends ExampleDocument {
     /** What more money gives up was told among what it brings, before this format had a list of it. */
     @Test
     void anEarlyDocumentWithoutLossesIsRead() throws IOException {
-        var early = Files.readString(EXAMPLE).replace(",\"losses\":[\"220 W instead of 160 W\"]", "");
-        assertThat(early).isNotEqualTo(Files.readString(EXAMPLE));
+        var kept = Files.readString(Path.of("../docs/formats/edition-4.example.json"));
+        var early = kept.replace(",\"losses\":[\"220 W instead of 160 W\"]", "");
+        assertThat(early).isNotEqualTo(kept);
         var advice = Documents.read(early).tiers().get(0).advice().get(0);
         assertThat(advice.gains()).containsExactly("12 GB instead of 8 GB");
         assertThat(advice.losses()).isEmpty();
+    }
+
+    /** The kept document of format 4, from before packages told their base price. */
+    @Test
+    void aDocumentOfFormatFourIsReadForGood() throws IOException {
+        var old = Documents.read(Files.readString(Path.of("../docs/formats/edition-4.example.json")));
+        assertThat(old.format()).isEqualTo(Publication.FOURTH_FORMAT);
+        var build = old.tiers().get(0).main();
+        assertThat(build.packages().get(0).base()).isEmpty();
+        assertThat(build.lines()).allSatisfy(l -> assertThat(l.overMsrp()).isEmpty());
     }
 
     @Test

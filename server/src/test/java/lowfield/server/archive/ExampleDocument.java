@@ -80,7 +80,8 @@ class ExampleDocument {
                         Optional.empty(),
                         "Take the cheaper.")),
                 "4.5 of 5 (12)",
-                new PublishedOwn("We have built with it.", List.of("The maker gave it to us.")));
+                new PublishedOwn("We have built with it.", List.of("The maker gave it to us.")),
+                Optional.of(84));
         var bare = new Publication.Line(
                 id("case"),
                 "Case",
@@ -102,7 +103,8 @@ class ExampleDocument {
                 Optional.empty(),
                 Optional.empty(),
                 "",
-                PublishedOwn.NONE);
+                PublishedOwn.NONE,
+                Optional.empty());
         var included = new Publication.Line(
                 id("memory"),
                 "Memory",
@@ -124,7 +126,8 @@ class ExampleDocument {
                 Optional.empty(),
                 Optional.empty(),
                 "",
-                PublishedOwn.NONE);
+                PublishedOwn.NONE,
+                Optional.empty());
         var build = new Publication.Build(
                 id("main"),
                 "",
@@ -140,6 +143,7 @@ class ExampleDocument {
                 List.of(new Publication.PackagePrice(
                         "Harbour machine",
                         new Cell.Exact(yen(60_000)),
+                        Optional.of(new Cell.Exact(yen(57_000))),
                         List.of(id("memory"), id("case")),
                         new Publication.Source("Pier Nine", "new", SEEN, Publication.Source.NO_PAGE))),
                 Optional.of(

@@ -99,7 +99,7 @@ class IdentityTest {
         assertThat(sheet.path("identity").path("expectedOn").asString()).isEqualTo("2027-02-14");
         assertThat(sheet.path("identity").path("suggestedRegion").asString()).isEqualTo("Home coast");
         assertThat(sheet.path("suggestedCurrency").asString()).isEqualTo("SEK");
-        assertThat(sheet.path("changes").get(0).path("what").asString()).contains("suggested price");
+        assertThat(sheet.path("changes").get(0).path("what").asString()).contains("MSRP");
     }
 
     @ParameterizedTest

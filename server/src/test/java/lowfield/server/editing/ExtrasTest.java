@@ -108,18 +108,29 @@ class ExtrasTest extends ExtrasCase {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
-            value = {
-                "Assembly | 0 | not zero",
-                "'' | 500 | 1 to 80 letters",
-                "Everything off | -99999999 | The discounts come to",
-                "Too much | 999999999999 | 10,000,000"
-            })
+            value = {"Assembly | 0 | not zero", "'' | 500 | 1 to 80 letters", "Too much | 999999999999 | 10,000,000"})
     void whatCannotBeAnAdjustmentIsRefused(String name, long minor, String why) {
         var answer = set(List.of(adjustment(name, minor)), List.of());
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.detail()).contains(why);
         assertThat(world.bench().path("tally").path("extras").path("adjustments"))
                 .isEmpty();
+    }
+
+    /** Prices may still be missing when a discount is typed; nothing goes to press at less than nothing. */
+    @Test
+    void aDiscountAboveWhatIsKnownIsKeptAndShutsTheBandCheck() {
+        assertThat(set(List.of(adjustment("Everything off", -99_999_999)), List.of())
+                        .status())
+                .isLessThan(300);
+        assertThat(world.bench().path("tally").path("extras").path("adjustments"))
+                .hasSize(1);
+        assertThat(world.desk().toString()).contains("Discounts exceed the known prices");
+        var band = world.ines
+                .get("/api/editions/" + world.edition + "/preflight")
+                .json()
+                .toString();
+        assertThat(band).contains("Discounts exceed the known prices");
     }
 
     @Test

@@ -176,7 +176,7 @@ class EstimatesTest extends TypedPriceCase {
         var part = announced();
         assertThat(estimate(part, Map.of("type", "SUGGESTED", "spreadPermille", 50))
                         .detail())
-                .contains("no suggested price");
+                .contains("no MSRP");
         assertThat(estimate(part, Map.of("type", "TIMES", "spreadPermille", 50)).detail())
                 .contains("needs a");
         assertThat(estimate(

@@ -124,7 +124,7 @@ public final class LineProof {
     }
 
     private static Optional<Money> told(LinePrice price) {
-        return price.isWithheld() ? Optional.empty() : price.goods().known();
+        return price.isWithheld() ? Optional.empty() : price.ownGoods();
     }
 
     /** What another part would cost on this line. */

@@ -32,7 +32,7 @@ public final class TextProof {
                                 p,
                                 l.price().isWithheld()
                                         ? Optional.empty()
-                                        : l.price().goods().known())));
+                                        : l.price().ownGoods())));
         return new ProofContext(ground.locale(), ground.currency(), parts.all(), List.of(), List.of(), ground.names());
     }
 
@@ -42,7 +42,7 @@ public final class TextProof {
                 .filter(l ->
                         l.choice().part().filter(p -> p.id().equals(part.id())).isPresent())
                 .filter(l -> !l.price().isWithheld())
-                .flatMap(l -> l.price().goods().known().stream())
+                .flatMap(l -> l.price().ownGoods().stream())
                 .findFirst();
     }
 }

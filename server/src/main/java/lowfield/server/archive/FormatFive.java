@@ -27,10 +27,11 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
 
 /**
- * Documents of format 4, as docs/formats/edition-4.schema.json describes them: the document of core, field for field, as
- * canonical JSON (RFC 8785). Sums are minor units of the guide's currency.
+ * Documents of format 5, as docs/formats/edition-5.schema.json describes them: the document of core, field for field, as
+ * canonical JSON (RFC 8785). Sums are minor units of the guide's currency. Those of format 4 lack only what may be absent: the
+ * base price of a package, and how far a price is from the MSRP.
  */
-final class FormatFour {
+final class FormatFive {
     static final String FORMAT = Publication.FORMAT;
 
     /** Under which attribute the currency of a document's sums is found while it is read. */
@@ -47,7 +48,7 @@ final class FormatFour {
                     .addDeserializer(Money.class, new InTheGuidesCurrency()))
             .build();
 
-    private FormatFour() {}
+    private FormatFive() {}
 
     static String write(Publication publication) {
         var tree = MAPPER.valueToTree(publication);
