@@ -1,5 +1,6 @@
 <script lang="ts">
   import { createInfiniteQuery, createQuery, keepPreviousData } from '@tanstack/svelte-query';
+  import { searchParams } from 'sv-router';
   import { api, taken, type Schemas } from '$lib/api/client';
   import Chips from '$features/catalogue/Chips.svelte';
   import FromFile from '$features/catalogue/FromFile.svelte';
@@ -20,7 +21,8 @@
   let linking = $state(false);
   let filing = $state(false);
   let naming = $state(false);
-  let opened = $state<string | null>(null);
+  /** A part can be named in the address. */
+  let opened = $state(searchParams.get('part') as string | null);
   let costing = $state<string | null>(null);
   let paging = $state<Schemas['PartView'] | null>(null);
   const kinds = createQuery(() => ({

@@ -11,6 +11,7 @@
   import Words from '$features/words/Words.svelte';
   import ReasonCounts from '$features/desk/ReasonCounts.svelte';
   import Out from '$features/desk/Out.svelte';
+  import Updates from '$features/desk/Updates.svelte';
   import Wanted from '$features/desk/Wanted.svelte';
   import FirstEdition from '$features/guide/FirstEdition.svelte';
   import { useDesk } from '$features/guide/queries';
@@ -114,6 +115,7 @@
 <svelte:head><title>{desk.data?.guide.name ?? 'Desk'} · Lowfield</title></svelte:head>
 
 <main class="mx-auto max-w-[1280px] px-4 py-4 sm:px-6">
+  <Updates />
   {#if desk.isError}<Told sentence={(desk.error as Error).message} />{/if}
   {#if desk.data}
     {@const view = desk.data}

@@ -3,6 +3,7 @@
   import type { Schemas } from '$lib/api/client';
   import type { Format } from '$lib/format';
   import type { BenchState } from './bench.svelte';
+  import SwapInPackage from './SwapInPackage.svelte';
 
   /** What the line costs: its offer, how it moved, and its prices through time. */
   let {
@@ -48,6 +49,7 @@
       </span>
     {/if}
   </p>
+  <SwapInPackage state={bench} {line} currency={bench.bench?.guide.currency ?? 'EUR'} />
   {#if line.estimated}<p class="text-slate">An estimate, since nobody sells it yet: {line.estimated}</p>{/if}
   {#if line.afterClaimMinor != null && line.goods.minor != null}<p class="text-soft">
       {format.money(line.afterClaimMinor)} after claiming {format.money(line.goods.minor - line.afterClaimMinor)} back

@@ -3,7 +3,7 @@
   import { api, taken, type Schemas } from '$lib/api/client';
   import Dialog from '$ui/Dialog.svelte';
   import Told from '$ui/Told.svelte';
-  import { emptyTier, tierForm, typedTier } from './forms';
+  import { emptyTier, tierForm, tierLike, typedTier } from './forms';
   import { addTier, emptyStart } from './start';
   import TierFields from './TierFields.svelte';
   import TierStart from './TierStart.svelte';
@@ -116,7 +116,13 @@
   wide
 >
   <form onsubmit={save} class="space-y-4 px-6 py-4">
-    {#if !card}<TierStart {edition} {editions} {cards} bind:start />{/if}
+    {#if !card}<TierStart
+        {edition}
+        {editions}
+        {cards}
+        bind:start
+        onfrom={(from) => (tier = tierLike(tier, typedTier(from.form, currency)))}
+      />{/if}
     {#if card || start.how !== 'REOPEN'}<TierFields bind:tier {asksTax} />{/if}
     <Told {sentence} />
     <div class="flex flex-wrap items-center gap-2">

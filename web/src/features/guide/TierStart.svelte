@@ -9,11 +9,14 @@
     editions,
     cards,
     start = $bindable(),
+    onfrom,
   }: {
     edition: string;
     editions: Schemas['EditionTab'][];
     cards: Schemas['BuildCard'][];
     start: TierStart;
+    /** The build that the tier starts from is another one. */
+    onfrom: (card: Schemas['BuildCard']) => void;
   } = $props();
   const id = $props.id();
   const older = createQuery(() => ({
@@ -28,13 +31,22 @@
   function choose(how: TierStart['how']): void {
     start.how = how;
     start.edition = how === 'FOLLOW' || how === 'EMPTY' ? edition : start.edition;
-    start.build = start.build || (cards[0]?.build ?? '');
+    // One starts from the tier below: the last that is there.
+    start.build = start.build || (cards.find((c) => c.tier === cards.at(-1)?.tier)?.build ?? '');
   }
+
+  let told = '';
+  $effect(() => {
+    const from =
+      start.how === 'COPY' || start.how === 'FOLLOW' ? builds.find((b) => b.build === start.build) : undefined;
+    if (from && from.build !== told) onfrom(from);
+    told = from?.build ?? '';
+  });
 </script>
 
 <fieldset class="flex flex-wrap items-end gap-x-4 gap-y-2">
   <legend class="label mb-1">Its parts</legend>
-  {#each [['EMPTY', 'chosen one by one'], ['FOLLOW', 'follow a build until they differ'], ['COPY', 'copied from a build'], ['REOPEN', 'a tier of an older edition, brought back']] as [how, label] (how)}
+  {#each [['EMPTY', 'chosen one by one'], ['FOLLOW', 'follow a build'], ['COPY', 'copied from a build'], ['REOPEN', 'a tier of an older edition, brought back']] as [how, label] (how)}
     <label class="inline-flex items-center gap-2"
       ><input
         type="radio"

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { emptyGuide, emptyTier, settingsOf, tierForm, typedTier } from './forms';
+import { emptyGuide, emptyTier, settingsOf, tierForm, tierLike, typedTier } from './forms';
 
 describe('a typed tier', () => {
   it('comes back as it was typed', () => {
@@ -43,4 +43,39 @@ describe('the settings of a guide', () => {
     };
     expect(settingsOf({ ...settings, id: 'g', slug: 'guide', version: 4 } as never)).toEqual(settings);
   });
+});
+
+describe('a tier that starts from another', () => {
+  const below = {
+    ...emptyTier(),
+    name: 'Bosun',
+    promise: '1080p at high rates',
+    audience: 'crew',
+    type: 'POINT' as const,
+    point: '880',
+    countsShipping: true,
+    countsTax: true,
+    policy: { conditions: ['NEW' as const, 'USED' as const], why: 'tested' },
+  };
+
+  it('keeps promise, audience, wishes, policy and what counts, and has its own name and band', () => {
+    const made = tierLike({ ...emptyTier(), name: 'Mate' }, below);
+    expect(made).toMatchObject({
+      name: 'Mate',
+      point: '',
+      type: 'POINT',
+      promise: below.promise,
+      audience: 'crew',
+      countsShipping: true,
+      countsTax: true,
+      policy: below.policy,
+    });
+  });
+
+  it('keeps a band that is typed already', () =>
+    expect(tierLike({ ...emptyTier(), from: '1200', to: '1300' }, below)).toMatchObject({
+      type: 'FROM_TO',
+      from: '1200',
+      to: '1300',
+    }));
 });

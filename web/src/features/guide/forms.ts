@@ -188,6 +188,14 @@ export function typedTier(form: Schemas['TierForm'], currency: string): TypedTie
   };
 }
 
+/** A new tier that starts from another: what it promises, asks for and counts is the same; its name and band are its own. */
+export function tierLike(typed: TypedTier, like: TypedTier): TypedTier {
+  const { name, type, from, to, point, tolerance } = typed;
+  const isNamed = [from, to, point].some((sum) => sum.trim());
+  const band = isNamed ? { type, from, to, point, tolerance } : { type: like.type, from, to, point, tolerance };
+  return { ...like, name, ...band };
+}
+
 function figure(what: string, text: string, currency: string): number {
   const minor = typedMinor(text, currency);
   if (minor == null)

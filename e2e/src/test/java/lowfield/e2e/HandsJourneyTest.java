@@ -70,6 +70,20 @@ class HandsJourneyTest extends EmptyDesk {
         button("Add the part").click();
         assertThat(dialog()).containsText("Pellan Slate 2x24 GB DDR5-5600 CL36 is in the catalogue.");
         page.keyboard().press("Escape");
+        button("From links").click();
+        page.getByLabel("Addresses of product pages at your shops, one or many").focus();
+        page.evaluate(PASTE, "https://ferrowby.example/new/kelder-ridge-550");
+        assertThat(dialog()).containsText("69.90 EUR, sold out");
+        page.keyboard().press("Enter");
+        assertThat(dialog()).containsText("Price saved, but sold out: it counts nowhere.");
+        page.keyboard().press("Escape");
+        button("From links").click();
+        page.getByLabel("Addresses of product pages at your shops, one or many").focus();
+        page.evaluate(PASTE, "https://ferrowby.example/new/kelder-ridge-450");
+        assertThat(dialog()).containsText("31.00 EUR, used");
+        page.keyboard().press("Enter");
+        assertThat(dialog()).containsText("Price saved.");
+        page.keyboard().press("Escape");
     }
 
     @Test
@@ -118,7 +132,7 @@ class HandsJourneyTest extends EmptyDesk {
         page.navigate(theatre.desk() + "/guides/the-typed-guide");
         assertThat(page.getByText("262.90").first()).isVisible();
         button("Add a tier").click();
-        dialog().getByLabel("follow a build until they differ").check();
+        dialog().getByLabel("follow a build").check();
         field("Tier name", "Skipper");
         field("From", "200");
         field("To", "300");
@@ -160,6 +174,13 @@ class HandsJourneyTest extends EmptyDesk {
         quantity.fill("2");
         quantity.press("Tab");
         assertThat(tally).containsText("The price of Harbour machine does not count any more");
+        page.getByLabel("Seller's price difference (EUR)").fill("40");
+        button("Save difference").click();
+        assertThat(page.getByText("was priced with another part here")).hasCount(0);
+        assertThat(tally).not().containsText("does not count any more");
+        page.locator("h1").first().click();
+        page.keyboard().press("u");
+        assertThat(tally).containsText("The price of Harbour machine does not count any more");
         assertThat(tally).containsText("does not count");
         for (int i = 0; i < 2; i++) {
             page.locator("h1").first().click();
@@ -186,7 +207,7 @@ class HandsJourneyTest extends EmptyDesk {
         button("Publish it").click();
         assertThat(page.getByText("Edition 1 is published.")).isVisible();
         page.navigate(theatre.readers() + "/the-typed-guide");
-        assertThat(page.locator("#tier-bosun")).containsText("The author's price (EUR)");
+        assertThat(page.locator("#tier-bosun")).not().containsText("author's price");
         assertThat(page.locator("#tier-skipper")).containsText("262.90");
     }
 

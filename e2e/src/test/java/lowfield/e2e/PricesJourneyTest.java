@@ -11,6 +11,7 @@ import static lowfield.e2e.DemoDesk.theatre;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import java.util.List;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
@@ -38,35 +39,84 @@ class PricesJourneyTest {
         try (var context = context()) {
             var page = bench(context, "Horizon");
             slot(page, "CPU cooler");
-            button(page, "type a price, or an estimate").click();
-            page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("A price you have seen"))
-                    .waitFor();
+            button(page, "Type a price").click();
+            var price = page.getByLabel("Price of one (EUR)");
+            assertThat(price).isFocused();
             isClean(page, "a typed price");
-            page.getByLabel("Price of one, EUR").fill("much");
-            page.getByLabel("Where you have it from").fill("asked at the counter");
-            button(page, "Keep the price").click();
-            assertThat(page.getByText("The price \"much\" is not a sum")).isVisible();
-            page.getByLabel("Price of one, EUR").fill("60");
-            page.getByLabel("Shipping alone").fill("0");
-            page.getByLabel("To be claimed back").fill("5");
-            button(page, "Keep the price").click();
+            price.fill("much");
+            button(page, "Save price").click();
+            assertThat(page.getByText("Price \"much\" is not a sum")).isVisible();
+            price.fill("60");
+            page.getByLabel("Seller").selectOption(new SelectOption().setLabel("Ferrowby"));
+            page.getByLabel("Shipping (EUR)").fill("0");
+            page.getByText("Date, stock, rebate, guides").click();
+            page.getByLabel("Mail-in rebate (EUR)").fill("5");
+            assertThat(page.getByText("Counts here")).isVisible();
+            button(page, "Save price").click();
             assertThat(page.getByText(", which others ask")).isVisible();
-            page.getByLabel("I am sure of this price").check();
-            button(page, "Keep the price").click();
-            assertThat(page.getByText("Kept; it counts now.")).isVisible();
-            page.getByLabel("Price of one, EUR").fill("149");
-            page.getByLabel("Where you have it from").fill("asked at the wrong counter");
-            button(page, "Keep the price").click();
+            button(page, "Save price").click();
+            assertThat(page.getByText("Price saved.")).isVisible();
+            price.fill("149");
+            button(page, "Save price").click();
             assertThat(page.getByText("of the last accepted 60.00")).isVisible();
-            page.getByLabel("I am sure of this price").check();
-            button(page, "Keep the price").click();
-            button(page, "Take the last one back").click();
-            assertThat(page.getByText("Taken back; what counted before it counts again."))
+            button(page, "Save price").click();
+            button(page, "Undo").click();
+            assertThat(page.getByText("Price removed. What counted before counts again."))
                     .isVisible();
             page.keyboard().press("Escape");
             var line = page.locator("section[aria-label='The slot']");
             assertThat(line).containsText("60.00 at Ferrowby");
             assertThat(line).containsText("55.00 after claiming 5.00 back");
+        }
+    }
+
+    /** What a rule excludes is said before it is saved, and it counts where the author says so, on this line alone. */
+    @Test
+    void aPrivateSellersOfferIsPutOnALine() {
+        try (var context = context()) {
+            var page = bench(context, "Horizon");
+            slot(page, "Case");
+            button(page, "Type a price").click();
+            page.getByLabel("Price of one (EUR)").fill("41");
+            page.getByLabel("Condition").selectOption(new SelectOption().setLabel("used"));
+            page.getByLabel("Seller").selectOption(new SelectOption().setLabel("private seller"));
+            page.getByLabel("Name of the person").fill("Liv Aspen");
+            page.getByLabel("Link or source").fill("https://quayboard.example/posts/12");
+            page.getByLabel("Shipping (EUR)").fill("7");
+            assertThat(page.getByText("goods only.")).isVisible();
+            page.getByLabel("Count it on this line").check();
+            isClean(page, "a price that a rule excludes");
+            page.getByLabel("Reason").fill("tested at our counter");
+            button(page, "Save price").click();
+            assertThat(page.getByText("Price saved.").or(page.getByText("which others ask")))
+                    .isVisible();
+            page.keyboard().press("Escape");
+            var line = page.locator("section[aria-label='The slot']");
+            assertThat(line).containsText("41.00");
+            assertThat(line).containsText("Liv Aspen");
+            assertThat(line).containsText("used");
+        }
+    }
+
+    /** Packages, unlisted parts, an estimate and a pinned used CPU: one key confirms all of them, one takes all back. */
+    @Test
+    void whatLapsesIsConfirmedWithOneKey() {
+        try (var context = context()) {
+            var page = signedIn(context);
+            page.navigate(theatre().desk() + "/guides/harbour-hire/prices");
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Type prices"))
+                    .click();
+            assertThat(page.getByText("package price:").first()).isVisible();
+            assertThat(page.getByText("pinned offer:").first()).isVisible();
+            assertThat(page.getByText("estimate:").first()).isVisible();
+            isClean(page, "the price sheet");
+            page.locator("[data-entry]").first().focus();
+            page.keyboard().press("+");
+            assertThat(page.getByText(Pattern.compile("^[0-9]+ prices confirmed\\.$")))
+                    .isVisible();
+            button(page, "Undo").first().click();
+            assertThat(page.getByText(Pattern.compile("^[0-9]+ confirmations undone\\.$")))
+                    .isVisible();
         }
     }
 

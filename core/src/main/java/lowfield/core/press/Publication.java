@@ -1,6 +1,5 @@
 package lowfield.core.press;
 
-import java.net.URI;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -250,6 +249,12 @@ public record Publication(
             return seller.isEmpty()
                     ? Optional.ofNullable(URI.create(link).getHost()).orElse("")
                     : seller;
+        }
+
+        private String host() {
+            var from = link.indexOf("//") + 2;
+            var end = link.indexOf('/', from);
+            return end < 0 ? link.substring(from) : link.substring(from, end);
         }
 
         public boolean hasPage() {

@@ -54,6 +54,7 @@ class ApiDescription implements OpenApiCustomizer, OperationCustomizer {
             Map.entry("intake", "Parts from product pages"),
             Map.entry("picture", "The author's own pictures"),
             Map.entry("pricesheet", "Prices to be typed"),
+            Map.entry("updates", "What an update changed"),
             Map.entry("rates", "Exchange rates, and where they come from"),
             Map.entry("round", "Rounds, list by list and page by page")));
 

@@ -1,0 +1,5 @@
+/** Notices of an update over HTTP. */
+@NullMarked
+package lowfield.server.updates.web;
+
+import org.jspecify.annotations.NullMarked;
