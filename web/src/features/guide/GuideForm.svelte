@@ -67,6 +67,13 @@
 <Fold title="Energy" sentence={energySentence(form)}><EnergyFields bind:form /></Fold>
 <Fold title="Refreshing prices" sentence={roundsSentence(form)}><RoundPlanFields bind:form /></Fold>
 <UsualValues bind:form />
+<label class="mt-4 flex items-center gap-2"
+  ><input
+    type="checkbox"
+    checked={form.printsHandling ?? false}
+    onchange={(e) => (form.printsHandling = e.currentTarget.checked)}
+  />Print own experience with parts (built with, owned, tested)</label
+>
 <label class="label mt-4 block"
   >Disclosure, on every page<textarea class="field mt-1" rows="2" maxlength="2000" bind:value={form.disclosure}
   ></textarea></label

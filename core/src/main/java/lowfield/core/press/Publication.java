@@ -246,9 +246,7 @@ public record Publication(
             if (!hasPage()) {
                 return seller.startsWith(FORMER_NOBODY) ? "" : seller;
             }
-            return seller.isEmpty()
-                    ? Optional.ofNullable(URI.create(link).getHost()).orElse("")
-                    : seller;
+            return seller.isEmpty() ? host() : seller;
         }
 
         private String host() {

@@ -157,6 +157,7 @@ class Demo implements ApplicationRunner {
                 words.readerRegions(),
                 new RoundPlan(RoundPlan.Often.BY_HAND, LocalTime.of(5, 30), RoundPlan.Scope.ALL),
                 null,
-                null));
+                null,
+                true));
     }
 }

@@ -105,7 +105,8 @@ class DemoHire {
                 List.of(),
                 new RoundPlan(RoundPlan.Often.BY_HAND, LocalTime.of(5, 30), RoundPlan.Scope.ALL),
                 null,
-                null);
+                null,
+                false);
     }
 
     private static TierForm tier(String name, String audience, String promise, long from, long to) {

@@ -14,7 +14,7 @@ import lowfield.core.total.SalesTax;
 import lowfield.server.shops.Shops;
 import org.jspecify.annotations.Nullable;
 
-/** What an author says about a guide. */
+/** What an author says about a guide; {@code printsHandling}: whether it prints how far the desk's people have handled a part. */
 public record GuideForm(
         String name,
         String region,
@@ -30,7 +30,8 @@ public record GuideForm(
         @Nullable List<ReaderRegion> readerRegions,
         @Nullable RoundPlan rounds,
         @Nullable List<UsualForm> usualValues,
-        @Nullable Integer salesTaxPermille) {
+        @Nullable Integer salesTaxPermille,
+        @Nullable Boolean printsHandling) {
     private static final int MOST_REGIONS = 6;
 
     public GuideForm {

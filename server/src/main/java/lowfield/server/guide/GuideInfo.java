@@ -15,7 +15,7 @@ import lowfield.core.total.ReaderRegion;
 import lowfield.server.shops.OwnShop;
 import org.jspecify.annotations.Nullable;
 
-/** A guide with its settings. */
+/** A guide with its settings; {@code printsHandling}: whether it prints how far the desk's people have handled a part. */
 public record GuideInfo(
         UUID id,
         String slug,
@@ -34,6 +34,7 @@ public record GuideInfo(
         RoundPlan rounds,
         List<UsualForm> usualValues,
         int salesTaxPermille,
+        boolean printsHandling,
         int version) {
     /** What it takes for figures that are rarely printed. */
     @JsonIgnore

@@ -161,6 +161,7 @@ public class Guides {
                 Json.jsonb(Optional.ofNullable(form.readerRegions()).orElse(List.of())));
         row.setRounds(form.rounds() == null ? null : Json.jsonb(form.rounds()));
         row.setSalesTaxPermille(Optional.ofNullable(form.salesTaxPermille()).orElse(0));
+        row.setPrintsHandling(Boolean.TRUE.equals(form.printsHandling()));
         row.setUsualValues(
                 Json.jsonb(UsualForm.own(UsualForm.values(form.usualValues()).own())));
     }
@@ -205,6 +206,7 @@ public class Guides {
                 UsualForm.all(
                         UsualForm.values(List.of(Json.read(r.getUsualValues().data(), UsualForm[].class)))),
                 r.getSalesTaxPermille(),
+                r.getPrintsHandling(),
                 r.getVersion());
     }
 }

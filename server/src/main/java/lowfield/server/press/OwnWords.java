@@ -64,8 +64,11 @@ class OwnWords {
                 .toList();
         var known = facts.of(parts);
         return new PressMaterial.Own(
-                part -> published(OwnHands.of(
-                        known.of(part).stream().map(SoftFacts.Kept::fact).toList())),
+                part -> published(OwnHands.of(known.of(part).stream()
+                        .map(SoftFacts.Kept::fact)
+                        .filter(f ->
+                                edition.guide().printsHandling() || !f.form().isHandling())
+                        .toList())),
                 build -> Optional.ofNullable(byId.get(build))
                         .map(t -> published(t.state()))
                         .orElse(PublishedOwn.NONE),

@@ -12,6 +12,7 @@ import lowfield.core.money.Money;
 import lowfield.db.tables.records.UpdateNoticeRecord;
 import lowfield.server.accounts.Person;
 import lowfield.server.catalogue.Parts;
+import lowfield.server.guide.Guides;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
 import org.jooq.DSLContext;
@@ -25,9 +26,11 @@ import tools.jackson.databind.JsonNode;
 public class UpdateNotices {
     private final DSLContext db;
     private final Parts parts;
+    private final Guides guides;
     private final Clock clock;
 
-    UpdateNotices(DSLContext db, Parts parts, Clock clock) {
+    UpdateNotices(DSLContext db, Parts parts, Guides guides, Clock clock) {
+        this.guides = guides;
         this.db = db;
         this.parts = parts;
         this.clock = clock;
@@ -64,6 +67,12 @@ public class UpdateNotices {
         }
     }
 
+    private String guide(UpdateNoticeRecord row) {
+        return Optional.ofNullable(row.getGuideId())
+                .map(id -> guides.byId(id).name())
+                .orElse("A guide");
+    }
+
     private UpdateNotice notice(UpdateNoticeRecord row) {
         var said = Json.read(row.getSaid().data(), JsonNode.class);
         var part = Optional.ofNullable(row.getVariantId())
@@ -77,6 +86,9 @@ public class UpdateNotices {
                                 Money.of(
                                         said.path("minor").asLong(),
                                         said.path("currency").asString().strip()));
+            case "handling-not-printed" ->
+                "%s no longer prints what people of the desk have built with, owned or tested. Turn it on in the guide's settings."
+                        .formatted(guide(row));
             default -> name + ": changed by the update.";
         };
         return new UpdateNotice(row.getId(), sentence, part.map(p -> p.id()).orElse(null));

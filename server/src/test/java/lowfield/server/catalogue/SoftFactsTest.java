@@ -2,6 +2,7 @@ package lowfield.server.catalogue;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -135,5 +136,32 @@ class SoftFactsTest {
         var nobody = "/api/parts/" + UUID.randomUUID() + "/facts";
         assertThat(world.ines.get(nobody).status()).isEqualTo(404);
         assertThat(world.ines.post(nobody, Map.of("form", "OWNED")).status()).isEqualTo(404);
+    }
+
+    /** They are said by a person; a guide prints them as its own where its author says so, and disclosures always. */
+    @Test
+    void aGuidePrintsWhatItsPeopleHandledOnlyWhereItsAuthorSaysSo() {
+        world.filled().round();
+        var part = "/api/parts/" + world.parts.get("hollowell-byre-m-black") + "/facts";
+        world.tom.post(part, Map.of("form", "BUILT_WITH", "words", ""));
+        world.tom.post(part, Map.of("form", "GIFT", "words", ""));
+        world.publish();
+        assertThat(world.read("/" + world.slug))
+                .contains("It was given to us.")
+                .doesNotContain("We have built with it.");
+        var guide = world.ines.get("/api/guides/" + world.slug).json();
+        var form = new HashMap<String, Object>(Caller.JSON.convertValue(guide, Map.class));
+        List.of("id", "slug", "version").forEach(form::remove);
+        form.put("printsHandling", true);
+        assertThat(world.ines
+                        .call(
+                                "PUT",
+                                "/api/guides/" + world.slug,
+                                form,
+                                guide.path("version").asInt())
+                        .status())
+                .isEqualTo(200);
+        world.publish();
+        assertThat(world.read("/" + world.slug)).contains("We have built with it.");
     }
 }
