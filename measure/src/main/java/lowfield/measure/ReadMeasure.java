@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lowfield.core.intake.FigureReader;
+import lowfield.core.intake.KindGuess;
 import lowfield.core.intake.Statement;
 import lowfield.core.money.Money;
 import lowfield.core.part.Kind;
@@ -60,11 +61,14 @@ final class ReadMeasure {
 
     /** @param held whether what is held back is read, too */
     static void run(boolean held) {
-        var open = cases(Stream.concat(pages(1, OPEN_LAYOUTS), samples("names.jsonl")));
+        var open = cases(
+                Stream.concat(pages(1, OPEN_LAYOUTS), Stream.concat(samples("names.jsonl"), samples("names-3.jsonl"))));
         told(open);
-        var line = figures("", open);
+        var line = figures("", open) + " " + guessed(held ? "names-4.jsonl" : "names-3.jsonl");
         if (held) {
-            var kept = cases(Stream.concat(pages(OPEN_LAYOUTS + 1, LAYOUTS), samples("names-2.jsonl")));
+            var kept = cases(Stream.concat(
+                    pages(OPEN_LAYOUTS + 1, LAYOUTS),
+                    Stream.concat(samples("names-2.jsonl"), samples("names-4.jsonl"))));
             told(kept);
             line += " " + figures("held_", kept);
         }
@@ -80,6 +84,35 @@ final class ReadMeasure {
                         100.0 * cases.stream().filter(Case::isRight).count() / said,
                         prefix,
                         100.0 * cases.stream().filter(Case::isWrong).count() / read);
+    }
+
+    /** How much is read of names as shops write them, where the kind is not given but guessed. */
+    private static String guessed(String file) {
+        var names = samples(file).toList();
+        var said = names.stream().mapToInt(s -> s.figures().size()).sum();
+        var right = 0;
+        var wrong = 0;
+        for (var sample : names) {
+            var kind = KindGuess.of("", sample.name());
+            if (kind.isEmpty()) {
+                continue;
+            }
+            var read = read(kind.get(), sample.name(), List.of());
+            for (var figure : read.entrySet()) {
+                var meant = Optional.ofNullable(sample.figures().get(figure.getKey()))
+                        .or(() -> Optional.ofNullable(sample.follows().get(figure.getKey())))
+                        .map(ReadMeasure::canonical);
+                var isRight =
+                        meant.map(m -> figure.getValue().equals(List.of(m))).orElse(false);
+                right += isRight && sample.figures().containsKey(figure.getKey()) ? 1 : 0;
+                wrong += isRight ? 0 : 1;
+                if (!isRight) {
+                    System.out.println("guessed wrong: %s of \"%s\", read %s"
+                            .formatted(figure.getKey(), sample.name(), figure.getValue()));
+                }
+            }
+        }
+        return "guessed_right_pct=%.1f guessed_wrong=%d".formatted(100.0 * right / said, wrong);
     }
 
     private static void told(List<Case> cases) {

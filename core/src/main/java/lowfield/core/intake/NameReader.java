@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import lowfield.core.part.Kind;
 
 /** Reads figures from the name of a part: "2x24 GB DDR5-5600 CL36", "650 W 80 PLUS Platinum", "M.2 2242 PCIe 4.0 1 TB". */
@@ -24,6 +25,10 @@ final class NameReader {
     }
 
     List<ReadFigure> read(String name) {
+        // What is for a part is not that part.
+        if (KindGuess.isForAnother(name)) {
+            return List.of();
+        }
         var found = new Found(name);
         switch (kind) {
             case MEMORY -> memory(found);
@@ -33,9 +38,9 @@ final class NameReader {
             case PROCESSOR -> processor(found);
             case CASE -> housing(found);
             case COOLER -> cooler(found);
-            case FAN -> found.number("size", "\\b(80|92|120|140|180|200) ?mm\\b");
+            case FAN -> fan(found);
             case MOTHERBOARD -> motherboard(found);
-            case SCREEN -> found.number("refresh", "\\b(\\d{2,3}) ?hz\\b");
+            case SCREEN -> screen(found);
             default -> {}
         }
         kind.schema()
@@ -59,7 +64,10 @@ final class NameReader {
     }
 
     private void psu(Found found) {
-        found.number("rating", "\\b(\\d{3,4}) ?w(?:atts?)?\\b");
+        found.number("rating", "(?<![\\d.,])(\\d{3,4}) ?w(?:atts?)?\\b");
+        found.match("(?<![\\d.,])(\\d(?:[.,]\\d{1,2})?) ?kw\\b")
+                .ifPresent(m ->
+                        Quantity.of(m.group(), "W", true).ifPresent(watts -> found.add("rating", watts, m.group())));
         if (found.low.matches(".*(80 ?plus|gold|platinum|titanium|bronze).*")) {
             found.text("efficiency", FigureWords.text(kind.name(), "efficiency", found.low));
         }
@@ -71,7 +79,7 @@ final class NameReader {
     }
 
     private void drive(Found found) {
-        found.match("\\b(\\d{1,4}(?:[.,]\\d)?) ?(tb|gb)\\b")
+        found.match("(?<![\\d.,])(\\d{1,4}(?:[.,]\\d{1,2})?) ?(tb|gb)\\b(?!/s|it)")
                 .ifPresent(
                         m -> Quantity.of(m.group(), "GB", true).ifPresent(gb -> found.add("capacity", gb, m.group())));
         found.text("shape", FigureWords.text(kind.name(), "shape", found.low));
@@ -107,13 +115,58 @@ final class NameReader {
         if (found.low.contains("tempered glass")) {
             found.add("window", true, "tempered glass");
         }
+        // A radiator or a fan of a case has a size too; what is said of cards and coolers names them.
+        found.number(
+                "cardLength", "\\b(?:gpus?|(?:graphics? )?cards?)(?: length)?:? (?:up to|max\\.?) (\\d{3}) ?mm\\b");
+        found.number(
+                "coolerHeight",
+                "\\bcoolers?(?: height)?:? (?:up to|max\\.?) (\\d{2,3}) ?mm\\b|\\bmax\\.? (?:cpu )?cooler(?: height)? (\\d{2,3}) ?mm\\b");
+        found.number("fans", "\\b(\\d) ?(?:x ?)?(?:1[24]0 ?mm )?(?:pwm |argb )?fans?\\b(?! (?:places|mounts|slots))");
+        FigureWords.set(kind.name(), "formats", format(found.low)).ifPresent(f -> found.add("formats", f, found.name));
     }
 
     private void cooler(Found found) {
         if (found.low.matches(".*\\b(aio|liquid|water)\\b.*")) {
             found.number("radiator", "\\b(120|140|240|280|360|420)(?: ?mm)?\\b");
             found.add("type", "liquid", found.name);
+            return;
         }
+        if (found.low.matches(".*\\b(air cooler|tower|top-?flow|low[- ]profile|downdraft)\\b.*")) {
+            found.add("type", "air", found.name);
+        }
+        found.number("height", "\\b(\\d{2,3}) ?mm (?:high|tall|height|in height)\\b|\\bheight:? (\\d{2,3}) ?mm\\b");
+    }
+
+    private void fan(Found found) {
+        found.number("size", "\\b(40|60|80|92|120|140|180|200) ?mm\\b");
+        found.number(
+                "count",
+                "\\b(\\d)[- ]?(?:pack|pcs|pieces)\\b|\\bpack of (\\d)\\b|\\b(\\d) ?x ?(?:1[24]0|80|92) ?mm\\b");
+        if (found.low.matches(".*\\btriple[- ]pack\\b.*")) {
+            found.add("count", 3, "triple pack");
+        } else if (found.low.matches(".*\\b(twin|dual)[- ]pack\\b.*")) {
+            found.add("count", 2, "twin pack");
+        }
+    }
+
+    private void screen(Found found) {
+        found.number("refresh", "\\b(\\d{2,3}) ?hz\\b");
+        found.match("(?<![\\d.,])(\\d{2}(?:[.,]\\d)?)[- ]?(?:\"|″|''|inch(?:es)?\\b|in\\b)")
+                .ifPresent(m -> found.add(
+                        "diagonal",
+                        (int) Math.round(Double.parseDouble(m.group(1).replace(',', '.'))),
+                        m.group()));
+        found.text("resolution", FigureWords.text(kind.name(), "resolution", found.low));
+    }
+
+    /** The form factor that a name says once, as in "Micro ATX Tower Case"; nothing where it says several. */
+    private static String format(String low) {
+        return Pattern.compile("\\b(e-atx|micro[- ]?atx|m-?atx|mini[- ]?itx|atx)\\b")
+                .matcher(low)
+                .results()
+                .map(MatchResult::group)
+                .distinct()
+                .collect(Collectors.collectingAndThen(Collectors.toList(), l -> l.size() == 1 ? l.get(0) : ""));
     }
 
     private void motherboard(Found found) {
@@ -126,6 +179,9 @@ final class NameReader {
             found.add("radio", true, found.name);
         }
         found.text("memoryGeneration", FigureWords.text(kind.name(), "memoryGeneration", found.low));
+        found.number(
+                "memorySlots",
+                "\\b(\\d) ?x? ?(?:dimm|ddr[45])(?: slots?)?\\b(?! ?[-\\d])|\\b(\\d) (?:memory|ram) slots?\\b");
     }
 
     /** The longest chip name that the catalogue knows and the part's name holds. */
