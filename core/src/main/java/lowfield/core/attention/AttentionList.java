@@ -79,9 +79,17 @@ public record AttentionList(List<Item> items) {
                 .toList();
     }
 
-    /** The desk's queue: what is decided elsewhere left out, several of one sort in one build as one. */
+    /**
+     * The desk's queue: what is decided elsewhere left out, several of one sort in one build as one. A doubt about a part that
+     * the edition names nowhere is the round's, not this guide's author's.
+     */
     public List<Item> queue() {
-        return new DecisionQueue(items).grouped();
+        return new DecisionQueue(items.stream().filter(i -> !isElsewhere(i)).toList()).grouped();
+    }
+
+    private static boolean isElsewhere(Item item) {
+        var isDoubt = item.matter() == Matter.SUSPICIOUS_PRICE || item.matter() == Matter.SUSPICIOUS_SHOP;
+        return isDoubt && item.places().isEmpty();
     }
 
     /** Reasons that are stale, say otherwise than the data, are missing, or want to be read again. */

@@ -7,13 +7,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import lowfield.core.change.LineChange;
 import lowfield.core.edition.EvaluatedEdition;
+import lowfield.core.edition.Option;
 import lowfield.core.money.Money;
 import lowfield.core.part.Part;
 
-/** Where each part is chosen, in the edition's order. */
-record ChosenParts(Map<Part, List<EvaluatedEdition.Place>> byPart) {
+/** Where each part is chosen, and where it is named at all: in a set, or as an option; in the edition's order. */
+record ChosenParts(Map<Part, List<EvaluatedEdition.Place>> byPart, Map<UUID, List<EvaluatedEdition.Place>> named) {
     static ChosenParts of(EvaluatedEdition edition) {
         var chosen = new LinkedHashMap<Part, List<EvaluatedEdition.Place>>();
         edition.places()
@@ -23,7 +25,16 @@ record ChosenParts(Map<Part, List<EvaluatedEdition.Place>> byPart) {
                         .part()
                         .ifPresent(part -> chosen.computeIfAbsent(part, x -> new ArrayList<>())
                                 .add(p)));
-        return new ChosenParts(chosen);
+        var named = new LinkedHashMap<UUID, List<EvaluatedEdition.Place>>();
+        edition.places()
+                .forEach(p -> Stream.concat(
+                                p.line().plan().choice().named().stream(),
+                                p.line().plan().options().stream().map(Option::part))
+                        .map(Part::id)
+                        .distinct()
+                        .forEach(part -> named.computeIfAbsent(part, x -> new ArrayList<>())
+                                .add(p)));
+        return new ChosenParts(chosen, named);
     }
 
     /** Where a part is chosen; nowhere, perhaps. */
@@ -33,6 +44,11 @@ record ChosenParts(Map<Part, List<EvaluatedEdition.Place>> byPart) {
                 .findFirst()
                 .map(Map.Entry::getValue)
                 .orElse(List.of());
+    }
+
+    /** Where a part is chosen, else where it is named. */
+    List<EvaluatedEdition.Place> naming(UUID part) {
+        return of(part).isEmpty() ? named.getOrDefault(part, List.of()) : of(part);
     }
 
     /** The price of one piece in the last edition, where the choice is the same. */

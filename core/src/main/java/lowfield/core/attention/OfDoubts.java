@@ -29,7 +29,7 @@ final class OfDoubts {
                         doubt.part(),
                         doubt.where() + ": " + doubt.why(),
                         ChosenParts.tiers(at) * TIER + 1,
-                        ChosenParts.places(at))
+                        ChosenParts.places(chosen.naming(doubt.variant())))
                 .with(new Item.Prices(doubt.last(), Optional.of(doubt.price()), Optional.empty()))
                 .about(doubt.variant(), Optional.empty())
                 .about(doubt.id());
@@ -47,6 +47,9 @@ final class OfDoubts {
                 .distinct()
                 .toList();
         var at = question.stream().flatMap(d -> chosen.of(d.variant()).stream()).toList();
+        var naming = question.stream()
+                .flatMap(d -> chosen.naming(d.variant()).stream())
+                .toList();
         return Item.of(
                         Matter.SUSPICIOUS_SHOP,
                         "shop:" + question.get(0).shop(),
@@ -57,7 +60,7 @@ final class OfDoubts {
                                 ? "none of them is of a part that is chosen in this edition"
                                 : "chosen in this edition: " + String.join(", ", touched),
                         ChosenParts.tiers(at) * TIER + inside.size(),
-                        ChosenParts.places(at))
+                        ChosenParts.places(naming))
                 .holding(inside);
     }
 

@@ -14,10 +14,13 @@ import java.util.UUID;
 import java.util.stream.IntStream;
 import lowfield.core.check.TestBuild;
 import lowfield.core.edition.EvaluatedEdition;
+import lowfield.core.edition.Option;
 import lowfield.core.edition.TestEdition;
+import lowfield.core.edition.TestLines;
 import lowfield.core.guide.Band;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Slot;
+import lowfield.core.part.Part;
 import lowfield.core.reason.Reason;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -165,6 +168,40 @@ class AttentionListTest extends AttentionCase {
                 .singleElement()
                 .satisfies(i -> assertThat(i.matter()).isEqualTo(Matter.SUSPICIOUS_SHOP))
                 .satisfies(i -> assertThat(i.detail()).contains("chosen in this edition"));
+    }
+
+    /** Shops sell much that this edition names nowhere; the round looks at it, the queue speaks of its own parts. */
+    @Test
+    void aDoubtAboutAPartThatIsNamedNowhereIsNotInTheQueue() {
+        var doubts = List.of(doubt(1, UUID.randomUUID()));
+        var list = of(new TestEdition().tier("Mate", sound()), doubts, Map.of());
+        assertThat(list.queue()).isEmpty();
+        assertThat(list.round()).extracting(Item::matter).containsExactly(Matter.SUSPICIOUS_PRICE);
+    }
+
+    @Test
+    void aDoubtAboutAnOptionIsInTheQueueAtItsLine() {
+        var chosen = part(sound(), Slot.CASE);
+        var other = new Part(
+                UUID.randomUUID(),
+                chosen.product(),
+                chosen.kind(),
+                chosen.maker(),
+                "Another case",
+                "",
+                chosen.release(),
+                Optional.empty(),
+                Optional.empty(),
+                chosen.added(),
+                chosen.spec());
+        var option = new Option(Option.Purpose.ALTERNATIVE, other, "");
+        var edition = new TestEdition()
+                .planning(l -> l.slot() == Slot.CASE ? TestLines.offering(l, option) : l)
+                .tier("Mate", sound());
+        assertThat(of(edition, List.of(doubt(1, other.id())), Map.of()).queue())
+                .filteredOn(i -> i.matter() == Matter.SUSPICIOUS_PRICE)
+                .singleElement()
+                .satisfies(i -> assertThat(i.where()).isEqualTo("Mate"));
     }
 
     @Test
