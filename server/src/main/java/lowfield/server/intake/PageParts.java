@@ -154,7 +154,7 @@ public class PageParts {
 
     private static String said(Judging.Ruling ruling, PartIntake.OfferRead offer) {
         if (!ruling.verdict().equals("ACCEPTED")) {
-            return "Price not counted yet: %s. Decide it in the price round.".formatted(ruling.why());
+            return "Suspicious price: %s. Decide it in the price round.".formatted(ruling.why());
         }
         return switch (offer.stock()) {
             case OUT_OF_STOCK, GONE -> "Price saved, but sold out: it counts nowhere.";

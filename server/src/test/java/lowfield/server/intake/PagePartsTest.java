@@ -131,7 +131,7 @@ class PagePartsTest {
         var kept = keep(page);
         assertThat(kept.status()).as(kept.detail()).isEqualTo(201);
         assertThat(kept.json().path("counts").asBoolean()).isFalse();
-        assertThat(kept.json().path("price").asString()).contains("not counted yet");
+        assertThat(kept.json().path("price").asString()).contains("Suspicious price");
         assertThat(world.line("CASE").path("goods").path("minor").asLong()).isEqualTo(seen);
     }
 
