@@ -37,7 +37,7 @@ final class BuildMaker {
                 Cell.of(prices.total().uncounted(), prices.hides()),
                 Cell.of(prices.total().withOptional(), prices.hides()),
                 change(build, prices),
-                TodayTotal.told(build.availablePrices(), build.plan().counting()),
+                TodayTotal.of(build.availablePrices(), build.plan().counting()),
                 regions(prices, terms.zero()),
                 charges(prices),
                 build.plan().adjustments().stream()

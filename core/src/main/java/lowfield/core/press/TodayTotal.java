@@ -14,11 +14,11 @@ public final class TodayTotal {
 
     /** By its choices and pins; exact, rounded, or not known where a part cannot be had. */
     public static Cell of(EvaluatedBuild build) {
-        return told(build.availableAsPinned(), build.plan().counting());
+        return of(build.availableAsPinned(), build.plan().counting());
     }
 
     /** The total of some prices, of which those that may not stand are rounded. */
-    static Cell told(List<LinePrice> prices, Counting counting) {
+    public static Cell of(List<LinePrice> prices, Counting counting) {
         var told = PublicPrices.of(prices, counting);
         return Cell.of(told.total().total(), told.hides());
     }

@@ -16,6 +16,7 @@ import lowfield.server.accounts.Person;
 import lowfield.server.archive.Archive;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LoadedEdition;
+import lowfield.server.edition.PublishedTotals;
 import lowfield.server.picture.PictureImages;
 import lowfield.server.platform.Conflict;
 import lowfield.server.platform.NotFound;
@@ -34,6 +35,7 @@ public class Press {
     private final Preflights preflights;
     private final Publications publications;
     private final Archive archive;
+    private final PublishedTotals totals;
     private final Pages pages;
     private final PictureImages pictures;
 
@@ -44,12 +46,14 @@ public class Press {
             Publications publications,
             Archive archive,
             Pages pages,
-            PictureImages pictures) {
+            PictureImages pictures,
+            PublishedTotals totals) {
         this.db = db;
         this.editions = editions;
         this.preflights = preflights;
         this.publications = publications;
         this.archive = archive;
+        this.totals = totals;
         this.pages = pages;
         this.pictures = pictures;
     }
@@ -127,6 +131,7 @@ public class Press {
         var publication = publications.of(loaded, gates);
         pictures.publish(ShownPictures.of(publication), row.getGuideId());
         var hash = archive.freeze(editionId, publication, by);
+        totals.freeze(loaded);
         db.update(EDITION)
                 .set(EDITION.STATE, "SUPERSEDED")
                 .where(EDITION.GUIDE_ID.eq(row.getGuideId()), EDITION.STATE.eq("PUBLISHED"))

@@ -12,8 +12,7 @@ import java.util.Currency;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
-import lowfield.core.press.TodayTotal;
-import lowfield.server.edition.EditionLoader;
+import lowfield.server.edition.PublishedTotals;
 import org.jooq.DSLContext;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -30,17 +29,17 @@ class SlotFiller {
     private static final Logger LOG = LoggerFactory.getLogger(SlotFiller.class);
 
     private final DSLContext db;
-    private final EditionLoader editions;
+    private final PublishedTotals totals;
     private final Clock clock;
 
-    SlotFiller(DSLContext db, EditionLoader editions, Clock clock) {
+    SlotFiller(DSLContext db, PublishedTotals totals, Clock clock) {
         this.db = db;
-        this.editions = editions;
+        this.totals = totals;
         this.clock = clock;
     }
 
     /** The edition that readers are sent to. */
-    private record Current(UUID id, int number, LocalDate period, String slug, Wording wording) {}
+    private record Current(UUID guide, UUID id, int number, LocalDate period, String slug, Wording wording) {}
 
     /** The page with its slots filled; absent when all of them stay empty. */
     Optional<byte[]> filled(FrozenPage page) {
@@ -69,6 +68,7 @@ class SlotFiller {
                 .on(GUIDE.ID.eq(EDITION.GUIDE_ID))
                 .where(EDITION.GUIDE_ID.eq(guide), EDITION.STATE.eq("PUBLISHED"))
                 .fetchOptional(r -> new Current(
+                        guide,
                         r.value1(),
                         r.value2(),
                         r.value3(),
@@ -109,10 +109,7 @@ class SlotFiller {
 
     private String today(Current current, UUID build) {
         var wording = current.wording();
-        return editions.load(current.id())
-                .evaluated()
-                .build(build)
-                .map(TodayTotal::of)
+        return totals.today(current.guide(), current.id(), build)
                 .map(total -> "<p class=\"today\">%s: %s</p>"
                         .formatted(
                                 wording.date(clock.instant()),

@@ -6,6 +6,8 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import lowfield.server.kit.Caller;
 import lowfield.server.kit.World;
@@ -184,5 +186,33 @@ class PressTest {
                 .filter(g -> g.path("gate").asString().equals(name))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /** What counts for the guide from now on is the next edition's; today's total goes by what was published. */
+    @Test
+    void todaysTotalGoesByTheSettingsOfWhenItWasPublished() {
+        world.filled().round();
+        world.publish();
+        var before = today();
+        assertThat(before).contains("to be had for");
+        var guide = world.ines.get("/api/guides/" + world.slug).json();
+        var form = new HashMap<String, Object>(Caller.JSON.convertValue(guide, Map.class));
+        List.of("id", "slug", "version").forEach(form::remove);
+        form.put("shops", List.of());
+        assertThat(world.ines
+                        .call(
+                                "PUT",
+                                "/api/guides/" + world.slug,
+                                form,
+                                guide.path("version").asInt())
+                        .status())
+                .isEqualTo(200);
+        assertThat(today()).isEqualTo(before);
+    }
+
+    private String today() {
+        var page = world.read("/" + world.slug);
+        var from = page.indexOf("<p class=\"today\">");
+        return page.substring(from, page.indexOf("</p>", from));
     }
 }

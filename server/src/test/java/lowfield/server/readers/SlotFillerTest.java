@@ -16,7 +16,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import lowfield.server.edition.EditionLoader;
+import lowfield.server.edition.PublishedTotals;
 import org.jooq.DSLContext;
 import org.jooq.SQLDialect;
 import org.jooq.impl.DSL;
@@ -31,7 +31,7 @@ class SlotFillerTest {
     private static final UUID BUILD = new UUID(0, 7);
     private static final Clock NOW = Clock.fixed(Instant.parse("2026-12-03T06:00:00Z"), ZoneOffset.UTC);
 
-    private final EditionLoader editions = mock(EditionLoader.class);
+    private final PublishedTotals totals = mock(PublishedTotals.class);
 
     private static DSLContext database(MockDataProvider answers) {
         return DSL.using(new MockConnection(answers), SQLDialect.POSTGRES);
@@ -63,7 +63,7 @@ class SlotFillerTest {
     }
 
     private Optional<String> filled(DSLContext db, FrozenPage page) {
-        return new SlotFiller(db, editions, NOW).filled(page).map(b -> new String(b, StandardCharsets.UTF_8));
+        return new SlotFiller(db, totals, NOW).filled(page).map(b -> new String(b, StandardCharsets.UTF_8));
     }
 
     @Test
@@ -75,7 +75,7 @@ class SlotFillerTest {
                         .startsWith("<i><p class=\"older\">")
                         .contains("<a href=\"/a&amp;b\">Edition 13, December 2026 is current.</a>")
                         .endsWith("</i><b></b>"));
-        verify(editions, never()).load(any());
+        verify(totals, never()).today(any(), any(), any());
     }
 
     @Test
@@ -91,7 +91,7 @@ class SlotFillerTest {
         });
         assertThat(filled(away, page(12, new PageSlot(3, PageSlot.Kind.SUPERSEDED, null))))
                 .isEmpty();
-        when(editions.load(any())).thenThrow(new DataAccessResourceFailureException("connection lost"));
+        when(totals.today(any(), any(), any())).thenThrow(new DataAccessResourceFailureException("connection lost"));
         assertThat(filled(current(12), page(12, new PageSlot(10, PageSlot.Kind.TODAY, BUILD))))
                 .isEmpty();
     }
