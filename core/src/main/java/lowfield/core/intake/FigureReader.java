@@ -61,7 +61,7 @@ public final class FigureReader {
             case YES_NO -> yesOrNo(field, text).map(y -> y);
             case TEXT -> FigureWords.text(kind.name(), field.name(), text).map(t -> t);
             case SET -> FigureWords.set(kind.name(), field.name(), text).map(s -> s);
-            case PAIRS, ROWS -> Optional.empty();
+            case PAIRS, ROWS -> RowReader.read(kind, field, text);
         };
     }
 

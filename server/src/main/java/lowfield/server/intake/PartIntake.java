@@ -204,12 +204,25 @@ public class PartIntake {
                                 e.getKey().label(),
                                 e.getKey().unit(),
                                 e.getValue().stream()
-                                        .map(r -> value(e.getKey(), r))
+                                        .map(r -> value(kind, e.getKey(), r))
                                         .toList()))
                         .toList();
     }
 
-    private static ReadValue value(Field field, ReadFigure read) {
+    /** Rows and pairs are read as they are stored, and told as the catalogue tells them. */
+    private static ReadValue stored(Kind kind, Field field, ReadFigure read) {
+        var schema = kind.schema();
+        var shown = schema.figureOf(schema.read(Map.of(field.name(), read.value())), field)
+                .value()
+                .map(field::worded)
+                .orElse("");
+        return new ReadValue(read.value(), shown, read.where(), read.words());
+    }
+
+    private static ReadValue value(Kind kind, Field field, ReadFigure read) {
+        if (field.holds() == Field.Holds.ROWS || field.holds() == Field.Holds.PAIRS) {
+            return stored(kind, field, read);
+        }
         var stored = read.value() instanceof Set<?> words ? new TreeSet<>((Collection<?>) words) : read.value();
         return new ReadValue(stored, field.worded(read.value()), read.where(), read.words());
     }
