@@ -72,14 +72,14 @@ class HandsJourneyTest extends EmptyDesk {
         page.keyboard().press("Escape");
         button("From links").click();
         page.getByLabel("Addresses of product pages at your shops, one or many").focus();
-        page.evaluate(PASTE, "https://ferrowby.example/new/kelder-ridge-550");
+        page.evaluate(PASTE, "https://ferrowby.example/new/kelder-moor-550");
         assertThat(dialog()).containsText("69.90 EUR, sold out");
         page.keyboard().press("Enter");
         assertThat(dialog()).containsText("Price saved, but sold out: it counts nowhere.");
         page.keyboard().press("Escape");
         button("From links").click();
         page.getByLabel("Addresses of product pages at your shops, one or many").focus();
-        page.evaluate(PASTE, "https://ferrowby.example/new/kelder-ridge-450");
+        page.evaluate(PASTE, "https://ferrowby.example/new/kelder-moor-450");
         assertThat(dialog()).containsText("31.00 EUR, used");
         page.keyboard().press("Enter");
         assertThat(dialog()).containsText("Price saved.");
