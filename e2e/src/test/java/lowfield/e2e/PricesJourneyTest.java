@@ -34,6 +34,10 @@ class PricesJourneyTest {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
     }
 
+    private static Locator dialog(Page page) {
+        return page.getByRole(AriaRole.DIALOG);
+    }
+
     @Test
     void aTypedPriceCountsAndAWrongTurnIsTold() {
         try (var context = context()) {
@@ -47,7 +51,7 @@ class PricesJourneyTest {
             button(page, "Save price").click();
             assertThat(page.getByText("Price \"much\" is not a sum")).isVisible();
             price.fill("60");
-            page.getByLabel("Seller").selectOption(new SelectOption().setLabel("Ferrowby"));
+            dialog(page).getByLabel("Seller").selectOption(new SelectOption().setLabel("Ferrowby"));
             page.getByLabel("Shipping (EUR)").fill("0");
             page.getByText("Date, stock, rebate, guides").click();
             page.getByLabel("Mail-in rebate (EUR)").fill("5");
@@ -78,15 +82,15 @@ class PricesJourneyTest {
             slot(page, "Case");
             button(page, "Type a price").click();
             page.getByLabel("Price of one (EUR)").fill("41");
-            page.getByLabel("Condition").selectOption(new SelectOption().setLabel("used"));
-            page.getByLabel("Seller").selectOption(new SelectOption().setLabel("private seller"));
+            dialog(page).getByLabel("Condition").selectOption(new SelectOption().setLabel("used"));
+            dialog(page).getByLabel("Seller").selectOption(new SelectOption().setLabel("private seller"));
             page.getByLabel("Name of the person").fill("Liv Aspen");
             page.getByLabel("Link or source").fill("https://quayboard.example/posts/12");
             page.getByLabel("Shipping (EUR)").fill("7");
             assertThat(page.getByText("goods only.")).isVisible();
             page.getByLabel("Count it on this line").check();
             isClean(page, "a price that a rule excludes");
-            page.getByLabel("Reason").fill("tested at our counter");
+            dialog(page).getByLabel("Reason").fill("tested at our counter");
             button(page, "Save price").click();
             assertThat(page.getByText("Price saved.").or(page.getByText("which others ask")))
                     .isVisible();
