@@ -64,6 +64,7 @@ class TriageJourneyTest {
 
             wanted(theatre, "stands out: ");
             decideEverything();
+            confirmPrices(theatre);
 
             page.navigate(theatre.desk() + GUIDE);
             // What is left are cautions to answer and figures that only advise; nothing that stops an edition.
@@ -107,6 +108,17 @@ class TriageJourneyTest {
             page.keyboard().press("k");
         }
         assertThat(page.getByText("Everything that moved is decided.")).isVisible();
+    }
+
+    /** What has no shop was priced a year ago; it still costs that, and the price sheet takes it with one key. */
+    private void confirmPrices(Theatre theatre) {
+        page.navigate(theatre.desk() + GUIDE + "/prices");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Type prices"))
+                .click();
+        page.locator("[data-entry]").first().focus();
+        page.keyboard().press("+");
+        assertThat(page.getByText(Pattern.compile("^[0-9]+ prices? confirmed\\.$")))
+                .isVisible();
     }
 
     private Locator button(String name) {

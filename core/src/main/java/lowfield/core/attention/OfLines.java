@@ -75,8 +75,15 @@ final class OfLines {
                         "old price",
                         price.in()
                                 .map(p -> "Price of %s is %d days old".formatted(p.name(), days))
-                                .orElseGet(() -> "Price of the %s is %d days old".formatted(slot(), days)),
+                                .orElseGet(() -> "Price of %s is %d days old".formatted(priced(), days)),
                         at.line().choice().label()));
+    }
+
+    /** What has a price of its own, as it is called: a slot such as "other" says nothing of an unlisted part. */
+    private String priced() {
+        return at.line().choice() instanceof Choice.FreeHand
+                ? at.line().choice().label()
+                : "the " + slot();
     }
 
     /** When the price was seen; a package has one date, told at the first of its lines. */
