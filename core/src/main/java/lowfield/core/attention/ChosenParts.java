@@ -7,10 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
 import lowfield.core.change.LineChange;
 import lowfield.core.edition.EvaluatedEdition;
-import lowfield.core.edition.Option;
 import lowfield.core.money.Money;
 import lowfield.core.part.Part;
 
@@ -27,9 +25,9 @@ record ChosenParts(Map<Part, List<EvaluatedEdition.Place>> byPart, Map<UUID, Lis
                                 .add(p)));
         var named = new LinkedHashMap<UUID, List<EvaluatedEdition.Place>>();
         edition.places()
-                .forEach(p -> Stream.concat(
-                                p.line().plan().choice().named().stream(),
-                                p.line().plan().options().stream().map(Option::part))
+                .forEach(p -> p.line()
+                        .plan()
+                        .named()
                         .map(Part::id)
                         .distinct()
                         .forEach(part -> named.computeIfAbsent(part, x -> new ArrayList<>())

@@ -3,10 +3,12 @@ package lowfield.core.edition;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
 import lowfield.core.guide.Slot;
 import lowfield.core.offer.Condition;
+import lowfield.core.part.Part;
 import lowfield.core.reason.Reason;
 
 /**
@@ -40,6 +42,11 @@ public record LinePlan(
     /** Whether the line decides itself what stands on it. */
     public boolean isOwn() {
         return follows.isEmpty();
+    }
+
+    /** Every part that the line names: as its choice, in its set, or as an option. */
+    public Stream<Part> named() {
+        return Stream.concat(choice.named().stream(), options.stream().map(Option::part));
     }
 
     /** The same with another choice, held to no offer. */

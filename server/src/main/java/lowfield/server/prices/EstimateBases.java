@@ -4,7 +4,10 @@ import static lowfield.db.Tables.VARIANT;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
@@ -37,6 +40,18 @@ public class EstimateBases {
                 .from(VARIANT)
                 .where(VARIANT.ID.eq(part), VARIANT.ESTIMATE.isNotNull())
                 .fetchOptional(r -> Json.read(r.value1().data(), EstimateForm.class));
+    }
+
+    /** When the estimates of some parts were stated, by part; those that have no date or no estimate are left out. */
+    public Map<UUID, Instant> statedAt(Collection<UUID> parts) {
+        var stated = new HashMap<UUID, Instant>();
+        db.select(VARIANT.ID, VARIANT.ESTIMATE)
+                .from(VARIANT)
+                .where(VARIANT.ID.in(ValueTable.of(parts.toArray(UUID[]::new))), VARIANT.ESTIMATE.isNotNull())
+                .forEach(r -> Optional.ofNullable(
+                                Json.read(r.value2().data(), EstimateForm.class).statedAt())
+                        .ifPresent(at -> stated.put(r.value1(), at)));
+        return stated;
     }
 
     /** The estimate is right as it stands, as of a moment; absent for one that had no date. */

@@ -95,7 +95,7 @@ public class Confirmations {
                 !asked.prices().isEmpty() && asked.prices().size() <= MOST, "Confirm 1 to %d prices at a time.", MOST);
         var shown = sheet.sheet(edition);
         var byKey = shown.prices().stream().collect(Collectors.toMap(LapsingPrice::key, Function.identity()));
-        refuseChanged(asked, byKey);
+        refuseChanged(asked, shown, byKey);
         var now = clock.instant().truncatedTo(ChronoUnit.MICROS);
         var done = new ArrayList<Done>();
         for (var each : asked.prices().stream().distinct().toList()) {
@@ -112,10 +112,10 @@ public class Confirmations {
         return new ConfirmedPrices(id, done.size());
     }
 
-    private void refuseChanged(PricesToConfirm asked, Map<String, LapsingPrice> byKey) {
+    private static void refuseChanged(PricesToConfirm asked, PriceSheet.Sheet shown, Map<String, LapsingPrice> byKey) {
         var changed = asked.prices().stream()
                 .filter(s -> !Optional.ofNullable(byKey.get(s.key()))
-                        .flatMap(sheet::stands)
+                        .flatMap(shown::stands)
                         .equals(Optional.of(s.stands())))
                 .map(s -> Optional.ofNullable(byKey.get(s.key()))
                         .map(LapsingPrice::name)

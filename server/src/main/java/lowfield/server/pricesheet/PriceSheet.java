@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.edition.LapsingPrice;
 import lowfield.core.money.Money;
@@ -16,7 +15,6 @@ import lowfield.server.edition.ChoiceState;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LoadedEdition;
 import lowfield.server.prices.EstimateBases;
-import lowfield.server.prices.EstimateForm;
 import lowfield.server.prices.LastTyped;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -88,20 +86,36 @@ public class PriceSheet {
             @Nullable ChoiceState choice,
             @Nullable Integer version) {}
 
-    /** The prices of an edition, and what was typed of them by listing. */
-    record Sheet(LoadedEdition edition, List<LapsingPrice> prices, Map<UUID, LastTyped.Typed> typed) {}
+    /** The prices of an edition, what was typed of them by listing, and when estimates were stated by part. */
+    record Sheet(
+            LoadedEdition edition,
+            List<LapsingPrice> prices,
+            Map<UUID, LastTyped.Typed> typed,
+            Map<UUID, Instant> stated) {
+        /** What is confirmed, in words that change with it; absent where there is nothing to confirm. */
+        Optional<String> stands(LapsingPrice of) {
+            return of.stands()
+                    .map(s ->
+                            s.minor() + " " + seenAt(of).map(Instant::toString).orElse("undated"));
+        }
+
+        Optional<Instant> seenAt(LapsingPrice of) {
+            return of.state() == LapsingPrice.State.ESTIMATED
+                    ? of.part().flatMap(p -> Optional.ofNullable(stated.get(p.id())))
+                    : of.stands().flatMap(LapsingPrice.Stands::seenAt);
+        }
+    }
 
     Sheet sheet(UUID edition) {
         var loaded = editions.load(edition);
         var parts = loaded.evaluated()
                 .places()
-                .flatMap(p -> Stream.concat(
-                        p.line().plan().choice().named().stream(),
-                        p.line().plan().options().stream().map(o -> o.part())))
+                .flatMap(p -> p.line().plan().named())
                 .map(Part::id)
                 .collect(Collectors.toSet());
         var last = typed.of(loaded.guide().id(), parts, loaded.guide().currency());
-        return new Sheet(loaded, LapsingPrice.of(loaded.evaluated(), last::containsKey), last);
+        return new Sheet(
+                loaded, LapsingPrice.of(loaded.evaluated(), last::containsKey), last, estimates.statedAt(parts));
     }
 
     @Transactional(readOnly = true)
@@ -110,7 +124,7 @@ public class PriceSheet {
         return sheet.prices().stream().map(p -> row(sheet, p)).toList();
     }
 
-    private PriceToType row(Sheet sheet, LapsingPrice of) {
+    private static PriceToType row(Sheet sheet, LapsingPrice of) {
         var line = of.uses().get(0).line();
         var isUnlisted = of.state() == LapsingPrice.State.UNLISTED;
         return new PriceToType(
@@ -119,8 +133,8 @@ public class PriceSheet {
                 of.name(),
                 of.state(),
                 of.uses().stream().map(PriceSheet::use).toList(),
-                last(of),
-                stands(of).orElse(""),
+                last(sheet, of),
+                sheet.stands(of).orElse(""),
                 of.offer()
                         .map(Offer::listing)
                         .flatMap(l -> Optional.ofNullable(sheet.typed().get(l)))
@@ -138,7 +152,7 @@ public class PriceSheet {
                 at.build().id(), at.name(), at.line().id(), at.line().slot().label());
     }
 
-    private @Nullable LastKnown last(LapsingPrice of) {
+    private static @Nullable LastKnown last(Sheet sheet, LapsingPrice of) {
         return of.stands()
                 .map(s -> new LastKnown(
                         s.minor(),
@@ -148,20 +162,8 @@ public class PriceSheet {
                                 .orElse(null),
                         of.offer().map(o -> o.seller().label()).orElse(""),
                         of.offer().map(o -> o.condition().label()).orElse(""),
-                        seenAt(of).orElse(null)))
+                        sheet.seenAt(of).orElse(null)))
                 .orElse(null);
-    }
-
-    private Optional<Instant> seenAt(LapsingPrice of) {
-        return of.state() == LapsingPrice.State.ESTIMATED
-                ? of.part().flatMap(p -> estimates.of(p.id())).map(EstimateForm::statedAt)
-                : of.stands().flatMap(LapsingPrice.Stands::seenAt);
-    }
-
-    /** What is confirmed, in words that change with it; absent where there is nothing to confirm. */
-    Optional<String> stands(LapsingPrice of) {
-        return of.stands()
-                .map(s -> s.minor() + " " + seenAt(of).map(Instant::toString).orElse("undated"));
     }
 
     private static TypedAt place(LastTyped.Typed typed) {
