@@ -175,7 +175,10 @@ public class EditionLoader {
         var prices = policyPrices.of(
                 ground.guide(), ground.prices(), ground.plan().edition().policy(), tier, info, rows);
         var packaged = packages.of(
-                ground.guide(), ground.plan().edition().policy(), info.beside().packages());
+                ground.guide(),
+                ground.guide().shops(),
+                ground.plan().edition().policy(),
+                info.beside().packages());
         return known.get(
                 EvaluatedFrom.of(info.id(), rows, ground.identities(), prices, packaged),
                 from -> EvaluatedBuild.of(plan(ground, tier, info, rows, packaged), market(ground, prices)));

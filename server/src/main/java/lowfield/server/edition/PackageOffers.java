@@ -3,6 +3,8 @@ package lowfield.server.edition;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
 import lowfield.core.offer.Offer;
@@ -29,14 +31,15 @@ final class PackageOffers {
         this.clock = clock;
     }
 
-    PackagePrices of(GuideInfo guide, PricePolicy policy, List<ExtrasForm.PackageForm> packages) {
+    /** Bundles are looked for at some shops: the guide's, or those where it bought when it was published. */
+    PackagePrices of(GuideInfo guide, Set<UUID> shops, PricePolicy policy, List<ExtrasForm.PackageForm> packages) {
         return packages.isEmpty()
                 ? PackagePrices.NONE
                 : new PackagePrices(packages.stream()
                         .map(p -> new PackagePrice(
                                 p.id(),
                                 p.name(),
-                                p.bundleOf() == null ? typed(guide, p) : asked(guide, policy, p),
+                                p.bundleOf() == null ? typed(guide, p) : asked(guide, shops, policy, p),
                                 p.bundleOf() != null,
                                 p.members(guide.money())))
                         .toList());
@@ -57,10 +60,10 @@ final class PackageOffers {
     }
 
     /** The cheapest bundle of that seller with exactly these parts that the policy admits. */
-    private Optional<Offer> asked(GuideInfo guide, PricePolicy policy, ExtrasForm.PackageForm of) {
+    private Optional<Offer> asked(GuideInfo guide, Set<UUID> shops, PricePolicy policy, ExtrasForm.PackageForm of) {
         var parts = ExtrasForm.parts(of);
         var now = clock.instant();
-        return bundles.of(guide.shops()).stream()
+        return bundles.of(shops).stream()
                 .filter(b -> b.seller().id().equals(of.bundleOf()) && b.parts().equals(parts))
                 .filter(b -> b.price().currency().equals(guide.money()))
                 .filter(b -> b.refusedBy(policy, now).isEmpty())

@@ -7,7 +7,6 @@ import java.time.Clock;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import lowfield.core.edition.PolicyLevels;
 import lowfield.core.guide.Line;
 import lowfield.core.money.Money;
@@ -40,7 +39,7 @@ public class PublishedTotals {
     private final EditionLoader editions;
     private final Clock clock;
 
-    /** The basis of each edition; it never changes. */
+    /** The basis of each revision; it never changes. */
     private final Cache<UUID, Optional<PublishedBasis>> known =
             IdleCache.cache().maximumSize(200).build();
 
@@ -71,7 +70,8 @@ public class PublishedTotals {
 
     /** The total of a build of a published edition; by the edition's rows where it was published before they were frozen. */
     public Optional<Cell> today(UUID guide, UUID edition, UUID build) {
-        return known.get(edition, this::basis)
+        return latest(edition)
+                .flatMap(revision -> known.get(revision, this::basis))
                 .map(basis -> basis.builds().stream()
                         .filter(b -> b.id().equals(build))
                         .findFirst()
@@ -79,12 +79,19 @@ public class PublishedTotals {
                 .orElseGet(() -> editions.load(edition).evaluated().build(build).map(TodayTotal::of));
     }
 
-    private Optional<PublishedBasis> basis(UUID edition) {
-        return db.select(REVISION.BASIS)
+    private Optional<UUID> latest(UUID edition) {
+        return db.select(REVISION.ID)
                 .from(REVISION)
-                .where(REVISION.EDITION_ID.eq(edition), REVISION.BASIS.isNotNull())
+                .where(REVISION.EDITION_ID.eq(edition))
                 .orderBy(REVISION.NUMBER.desc())
                 .limit(1)
+                .fetchOptional(REVISION.ID);
+    }
+
+    private Optional<PublishedBasis> basis(UUID revision) {
+        return db.select(REVISION.BASIS)
+                .from(REVISION)
+                .where(REVISION.ID.eq(revision), REVISION.BASIS.isNotNull())
                 .fetchOptional(r -> Json.read(r.value1().data(), PublishedBasis.class));
     }
 
@@ -98,7 +105,8 @@ public class PublishedTotals {
                 .map(l -> price(
                         guide, build, l, list(guide, basis, differing.getOrDefault(l.id(), basis.policy())), zero))
                 .toList();
-        var packaged = packages.of(guide, basis.policy(), build.beside().packages());
+        var packaged =
+                packages.of(guide, basis.shops(), basis.policy(), build.beside().packages());
         return TodayTotal.of(
                 packaged.applied(prices),
                 new Counting(
@@ -126,8 +134,7 @@ public class PublishedTotals {
     }
 
     private PriceList list(GuideInfo guide, PublishedBasis basis, PricePolicy policy) {
-        var shops = Stream.concat(basis.shops().stream(), Stream.of(OwnShop.id(guide.currency())))
-                .collect(Collectors.toUnmodifiableSet());
+        var shops = OwnShop.beside(basis.shops(), guide.currency());
         return offers.bookable(policy, new Offers.Buyer(guide.id(), shops), clock.instant());
     }
 }

@@ -5,8 +5,6 @@ import java.util.Currency;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import lowfield.core.guide.RoundPlan;
 import lowfield.core.guide.UsualValues;
 import lowfield.core.money.Money;
@@ -45,7 +43,7 @@ public record GuideInfo(
     /** Where offers count: at the shops it buys at, and at no shop of the desk. */
     @JsonIgnore
     public Set<UUID> pricedAt() {
-        return Stream.concat(shops.stream(), Stream.of(OwnShop.id(currency))).collect(Collectors.toUnmodifiableSet());
+        return OwnShop.beside(shops, currency);
     }
 
     public Currency money() {

@@ -4,7 +4,10 @@ import static lowfield.db.Tables.SHOP;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lowfield.core.money.Money;
 import lowfield.db.tables.records.ShopRecord;
 import org.jooq.DSLContext;
@@ -26,6 +29,11 @@ public class OwnShop {
     /** The same for a currency at every desk, whether it has been needed yet or not. */
     public static UUID id(String currency) {
         return UUID.nameUUIDFromBytes(("own shop " + currency).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Some shops of the desk, and the place beside them. */
+    public static Set<UUID> beside(Set<UUID> shops, String currency) {
+        return Stream.concat(shops.stream(), Stream.of(id(currency))).collect(Collectors.toUnmodifiableSet());
     }
 
     /** What it is called in the database; nobody reads it. */
