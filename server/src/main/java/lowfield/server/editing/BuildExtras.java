@@ -1,7 +1,6 @@
 package lowfield.server.editing;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.util.Currency;
 import java.util.Objects;
 import java.util.Optional;
@@ -65,41 +64,6 @@ public class BuildExtras {
                         edition, build, Target.BUILD, build, after.name() + ": discounts and packages", before, after),
                 by,
                 false);
-    }
-
-    /** The price of a package is right as it stands, as of a moment; nothing else of it moves. */
-    @Transactional
-    public void datePackage(UUID edition, UUID build, UUID pack, Instant at, Person by) {
-        var row = builds.forUpdate(edition, build).orElseThrow(() -> new NotFound("This build is gone already."));
-        var before = BuildRows.state(row);
-        var extras = Optional.ofNullable(before.extras()).orElse(ExtrasForm.NONE);
-        var after = before.beside(new ExtrasForm(
-                extras.adjustments(),
-                extras.packages().stream()
-                        .map(p -> p.id().equals(pack) ? p.seen(at) : p)
-                        .toList()));
-        builds.write(edition, build, after);
-        journal.record(
-                new Journal.Entry(
-                        edition, build, Target.BUILD, build, after.name() + ": price confirmed", before, after),
-                by,
-                false);
-    }
-
-    /** Takes such a date back, where it still stands. */
-    @Transactional
-    public void undatePackage(UUID edition, UUID build, UUID pack, Instant at, Instant before, Person by) {
-        var isStanding =
-                builds
-                        .forUpdate(edition, build)
-                        .map(BuildRows::state)
-                        .flatMap(s -> Optional.ofNullable(s.extras()))
-                        .stream()
-                        .flatMap(e -> e.packages().stream())
-                        .anyMatch(p -> p.id().equals(pack) && at.equals(p.seenAt()));
-        if (isStanding) {
-            datePackage(edition, build, pack, before, by);
-        }
     }
 
     private void checkShop(ExtrasForm.PackageForm form, Currency home) {

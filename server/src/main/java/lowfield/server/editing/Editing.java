@@ -1,7 +1,6 @@
 package lowfield.server.editing;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -21,7 +20,6 @@ import lowfield.server.guide.Guides;
 import lowfield.server.platform.NotFound;
 import lowfield.server.platform.Stale;
 import lowfield.server.reasons.ReasonBases;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -83,39 +81,6 @@ public class Editing {
                 by,
                 patch.isTyping());
         return after.build();
-    }
-
-    /**
-     * The price of an unlisted part is right as it stands, as of a moment; absent for the date it had before. It is the same
-     * choice, so that nothing else of its line moves.
-     */
-    @Transactional
-    public void datePrice(UUID edition, UUID line, @Nullable Instant at, Person by) {
-        var row = lines.forUpdate(edition, line)
-                .orElseThrow(() -> new NotFound("This line is gone; somebody removed it meanwhile."));
-        var after = row.state().priced(at);
-        lines.write(edition, line, Optional.of(row), after);
-        journal.record(
-                new Journal.Entry(
-                        edition,
-                        after.build(),
-                        Target.LINE,
-                        line,
-                        after.slot().label() + ": price confirmed",
-                        row.state(),
-                        after),
-                by,
-                false);
-    }
-
-    /** Takes such a date back, where it still stands. */
-    @Transactional
-    public void undatePrice(UUID edition, UUID line, Instant at, @Nullable Instant before, Person by) {
-        if (lines.forUpdate(edition, line)
-                .filter(r -> at.equals(r.state().choice().seenAt()))
-                .isPresent()) {
-            datePrice(edition, line, before, by);
-        }
     }
 
     /** What an edit starts from: a line that follows and is to stand alone keeps what it has shown so far. */

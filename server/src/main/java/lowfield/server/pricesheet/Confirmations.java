@@ -20,8 +20,7 @@ import lowfield.core.offer.Offer;
 import lowfield.core.part.Part;
 import lowfield.core.total.PackagePrice;
 import lowfield.server.accounts.Person;
-import lowfield.server.editing.BuildExtras;
-import lowfield.server.editing.Editing;
+import lowfield.server.editing.PriceDates;
 import lowfield.server.guide.Editions;
 import lowfield.server.platform.Conflict;
 import lowfield.server.platform.Json;
@@ -46,8 +45,7 @@ public class Confirmations {
     private final PriceSheet sheet;
     private final Editions editions;
     private final TypedPrices typed;
-    private final BuildExtras extras;
-    private final Editing editing;
+    private final PriceDates dates;
     private final EstimateBases estimates;
     private final Clock clock;
 
@@ -56,16 +54,14 @@ public class Confirmations {
             PriceSheet sheet,
             Editions editions,
             TypedPrices typed,
-            BuildExtras extras,
-            Editing editing,
+            PriceDates dates,
             EstimateBases estimates,
             Clock clock) {
         this.db = db;
         this.sheet = sheet;
         this.editions = editions;
         this.typed = typed;
-        this.extras = extras;
-        this.editing = editing;
+        this.dates = dates;
         this.estimates = estimates;
         this.clock = clock;
     }
@@ -133,7 +129,7 @@ public class Confirmations {
         switch (price.state()) {
             case PACKAGE -> {
                 var pack = price.pack().map(PackagePrice::id).orElseThrow();
-                extras.datePackage(edition, at.build().id(), pack, now, by);
+                dates.packaged(edition, at.build().id(), pack, now, by);
                 return new Done(
                         price.state(),
                         null,
@@ -143,7 +139,7 @@ public class Confirmations {
                         price.offer().map(Offer::seenAt).orElse(null));
             }
             case UNLISTED -> {
-                editing.datePrice(edition, at.line().id(), now, by);
+                dates.unlisted(edition, at.line().id(), now, by);
                 var before = price.stands().flatMap(LapsingPrice.Stands::seenAt);
                 return new Done(price.state(), null, null, null, at.line().id(), before.orElse(null));
             }
@@ -173,6 +169,7 @@ public class Confirmations {
     /** What was confirmed counts as it did before; what was said of it since stays. */
     @Transactional
     public void takeBack(UUID edition, UUID id, Person by) {
+        editions.forReshaping(edition);
         var row = db.selectFrom(PRICE_CONFIRMATION)
                 .where(PRICE_CONFIRMATION.ID.eq(id), PRICE_CONFIRMATION.EDITION_ID.eq(edition))
                 .forUpdate()
@@ -191,12 +188,8 @@ public class Confirmations {
 
     private void takeBack(UUID edition, Done done, Instant at, Person by) {
         switch (done.state()) {
-            case PACKAGE -> {
-                if (done.before() != null) {
-                    extras.undatePackage(edition, done.build(), done.id(), at, done.before(), by);
-                }
-            }
-            case UNLISTED -> editing.undatePrice(edition, done.id(), at, done.before(), by);
+            case PACKAGE -> dates.undoPackaged(edition, done.build(), done.id(), at, done.before(), by);
+            case UNLISTED -> dates.undoUnlisted(edition, done.id(), at, done.before(), by);
             case ESTIMATED -> estimates.date(done.part(), done.before());
             default -> typed.takeBackIfLast(done.part(), done.number(), by);
         }

@@ -123,6 +123,20 @@ class ConfirmationsTest {
                 .isEqualTo(450);
     }
 
+    /** What is out does not change: its confirmations stand. */
+    @Test
+    void nothingOfAPublishedEditionIsUndone() {
+        world.choose("GRAPHICS_CARD", "merrowby-vane-five-8-gb-black");
+        packageOf(List.of("CASE", "GRAPHICS_CARD"), Instant.now().minus(40, ChronoUnit.DAYS));
+        var done = confirm(Stream.of(row("PACKAGE")));
+        assertThat(done.status()).as(done.detail()).isEqualTo(201);
+        var confirmation = path() + "/" + done.json().path("id").asString();
+        world.publish();
+        var undone = world.ines.call("DELETE", confirmation, null, null);
+        assertThat(undone.status()).isEqualTo(409);
+        assertThat(undone.detail()).contains("is published and does not change");
+    }
+
     @Test
     void whatTheGuidesPolicyExcludesIsNeverPutForward() {
         var used = price(1200, 31);
