@@ -36,7 +36,7 @@
     const acts = sheetActs(params.edition!, () => guide);
     untrack(() => {
       sheet = new Sheet(
-        rows.map((price) => new Entry(price, guide.currency, acts)),
+        rows.filter((price) => price.state !== 'DUE').map((price) => new Entry(price, guide.currency, acts)),
         acts,
       );
     });
@@ -45,6 +45,7 @@
   $effect(() => () => void queries.invalidateQueries());
 
   const entries = $derived(sheet?.entries ?? []);
+  const due = $derived(prices.data?.filter((p) => p.state === 'DUE').length ?? 0);
   const saved = $derived(entries.filter((e) => e.state === 'saved' || e.state === 'confirmed').length);
   const asked = $derived(entries.filter((e) => e.state === 'asked' || e.state === 'refused').length);
   let body = $state<HTMLElement>();
@@ -112,6 +113,11 @@
   <Told sentence={prices.error?.message ?? problem} />
   <Told sentence={sheet?.problem ?? ''} />
   <Told sentence={sheet?.told || told} tone="moss" />
+  {#if due}<p class="mt-2 text-straw">
+      {due}
+      {due === 1 ? 'price' : 'prices'} from shops {due === 1 ? 'is' : 'are'} too old to count.
+      <a href="/guides/{params.guide}/round">Refresh prices</a>; they are not listed here.
+    </p>{/if}
   {#if prices.isSuccess && !entries.length}
     <p class="py-4 text-soft">Shops update every price in this edition. Nothing to type.</p>
   {:else if entries.length}

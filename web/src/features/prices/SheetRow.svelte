@@ -33,6 +33,7 @@
   const kinds: Record<Schemas['PriceToType']['state'], string> = {
     MISSING: '',
     LAPSED: '',
+    DUE: '',
     TYPED: 'typed by hand',
     PINNED: 'pinned offer',
     PACKAGE: 'package price',

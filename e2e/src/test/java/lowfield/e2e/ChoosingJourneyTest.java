@@ -6,6 +6,7 @@ import static lowfield.e2e.DemoDesk.context;
 import static lowfield.e2e.DemoDesk.desk;
 import static lowfield.e2e.DemoDesk.find;
 import static lowfield.e2e.DemoDesk.isClean;
+import static lowfield.e2e.DemoDesk.leave;
 import static lowfield.e2e.DemoDesk.signedIn;
 import static lowfield.e2e.DemoDesk.theatre;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -124,7 +125,7 @@ class ChoosingJourneyTest {
                     AriaRole.BUTTON,
                     new Page.GetByRoleOptions().setName("all by Hartle").setExact(true));
             assertThat(kept).hasAttribute("aria-pressed", "true");
-            page.keyboard().press("Escape");
+            leave(page);
             page.keyboard().press("/");
             page.locator("#candidate-0").waitFor();
             kept.click();

@@ -115,6 +115,12 @@ final class DemoDesk implements BeforeAllCallback {
         assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
     }
 
+    /** Keys go to what is behind a dialog only once it has gone. */
+    static void leave(Page page) {
+        page.keyboard().press("Escape");
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+    }
+
     /** Every rule that axe runs unasked, and that pointer targets are 24 pixels or have the room (WCAG 2.2, 2.5.8). */
     private static AxeRunOptions withTargetSizes() {
         var isOn = new AxeRuleOptions();

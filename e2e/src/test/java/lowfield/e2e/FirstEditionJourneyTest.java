@@ -20,8 +20,12 @@ import org.junit.jupiter.api.TestMethodOrder;
 /** From an empty desk to a published page and on to the next edition, as an author would go: each step stands on the one before. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class FirstEditionJourneyTest extends EmptyDesk {
+class FirstEditionJourneyTest extends OwnDesk {
     private final List<String> broken = new CopyOnWriteArrayList<>();
+
+    FirstEditionJourneyTest() {
+        super(false);
+    }
 
     @BeforeAll
     void listenToTheContentPolicy() {

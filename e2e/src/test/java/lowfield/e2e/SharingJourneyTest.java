@@ -147,6 +147,7 @@ class SharingJourneyTest {
             assertThat(ines.getByRole(
                             AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^Reason for"))))
                     .containsText("His. ");
+            tom.unrouteAll();
         }
     }
 

@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Properties;
 import java.util.concurrent.TimeUnit;
+import org.awaitility.Awaitility;
 
 /** Database, market and server as programs of their own, on free ports, for one journey; with or without the demo's world. */
 final class Theatre implements AutoCloseable {
@@ -134,13 +135,23 @@ final class Theatre implements AutoCloseable {
                 .replaceFirst("^One-time token for the first account: ", "");
     }
 
-    void market(String control) throws IOException, InterruptedException {
-        HttpClient.newHttpClient()
+    /** What the market answers. */
+    String market(String control) throws IOException, InterruptedException {
+        return HttpClient.newHttpClient()
                 .send(
                         HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + market + "/control/" + control))
                                 .PUT(HttpRequest.BodyPublishers.noBody())
                                 .build(),
-                        HttpResponse.BodyHandlers.discarding());
+                        HttpResponse.BodyHandlers.ofString())
+                .body();
+    }
+
+    /** A day or a month goes by at the market and, in the demo, at the desk, which says so in its log. */
+    void goBy(String period) throws IOException, InterruptedException {
+        var day = market("clock?on=" + period).strip();
+        Awaitility.await()
+                .atMost(Duration.ofMinutes(1))
+                .until(() -> Files.readString(folder.resolve("server.log")).contains("The market moved on to " + day));
     }
 
     private static Path jar(String module) {

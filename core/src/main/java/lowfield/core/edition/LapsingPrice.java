@@ -40,6 +40,8 @@ public record LapsingPrice(
         MISSING,
         /** Nothing counts any more. */
         LAPSED,
+        /** What a shop asks has grown old, and no round has asked the shops since: the next one does, and nobody need type it. */
+        DUE,
         /** What counts was typed. */
         TYPED,
         /** A line is pinned to an offer that was typed, or that counts no more. */
@@ -75,10 +77,15 @@ public record LapsingPrice(
     /** A price in minor units of the guide's currency, and when it was seen or confirmed last, if that is known. */
     public record Stands(long minor, Optional<Instant> seenAt) {}
 
-    /** All of an edition, in its order; {@code typed} knows the listings whose price a person typed. */
-    public static List<LapsingPrice> of(EvaluatedEdition edition, Predicate<UUID> typed) {
+    /**
+     * All of an edition, in its order.
+     *
+     * @param typed knows the listings whose price a person typed
+     * @param asked when the guide's last round through all its shops began; absent where there was none
+     */
+    public static List<LapsingPrice> of(EvaluatedEdition edition, Predicate<UUID> typed, Optional<Instant> asked) {
         var found = new LinkedHashMap<String, LapsingPrice>();
-        edition.places().forEach(place -> new OfLine(place, typed, found).all());
+        edition.places().forEach(place -> new OfLine(place, typed, asked, found).all());
         return List.copyOf(found.values());
     }
 
@@ -89,7 +96,11 @@ public record LapsingPrice(
     }
 
     /** Those of one line. */
-    private record OfLine(EvaluatedEdition.Place at, Predicate<UUID> typed, Map<String, LapsingPrice> found) {
+    private record OfLine(
+            EvaluatedEdition.Place at,
+            Predicate<UUID> typed,
+            Optional<Instant> asked,
+            Map<String, LapsingPrice> found) {
         void all() {
             var plan = at.line().plan();
             var price = at.line().price();
@@ -132,12 +143,13 @@ public record LapsingPrice(
             var quantity = at.line().line().quantity();
             var price = list().of(part.id(), quantity, Optional.of(listing));
             if (price.offer().isEmpty() || typed.test(listing)) {
+                var stands = price.offer().or(() -> list().lapsed(part.id(), quantity, Optional.of(listing)));
                 add(
                         "pinned:" + part.id() + ":" + listing,
-                        State.PINNED,
+                        stands.filter(this::isDue).isPresent() ? State.DUE : State.PINNED,
                         Optional.of(part),
                         part.fullName(),
-                        price.offer().or(() -> list().lapsed(part.id(), quantity, Optional.of(listing))),
+                        stands,
                         price.whyNone());
             }
         }
@@ -156,11 +168,16 @@ public record LapsingPrice(
                 add(
                         "part:" + part.id() + ":"
                                 + last.map(o -> o.listing().toString()).orElse("none"),
-                        last.isPresent() ? State.LAPSED : State.MISSING,
+                        last.map(o -> isDue(o) ? State.DUE : State.LAPSED).orElse(State.MISSING),
                         part,
                         last,
                         price.whyNone());
             }
+        }
+
+        private boolean isDue(Offer last) {
+            return !typed.test(last.listing())
+                    && asked.filter(last.seenAt()::isBefore).isEmpty();
         }
 
         private PriceList list() {

@@ -16,24 +16,27 @@ import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LoadedEdition;
 import lowfield.server.prices.EstimateBases;
 import lowfield.server.prices.LastTyped;
+import lowfield.server.round.RoundProgress;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
  * Every price of an edition that no shop renews, in the order of the guide ({@link LapsingPrice}): parts that no shop sells,
- * pinned offers, packages, unlisted parts and estimates.
+ * pinned offers, packages, unlisted parts and estimates; and what shops sell while no round has asked them.
  */
 @Service
 public class PriceSheet {
     private final EditionLoader editions;
     private final LastTyped typed;
     private final EstimateBases estimates;
+    private final RoundProgress rounds;
 
-    PriceSheet(EditionLoader editions, LastTyped typed, EstimateBases estimates) {
+    PriceSheet(EditionLoader editions, LastTyped typed, EstimateBases estimates, RoundProgress rounds) {
         this.editions = editions;
         this.typed = typed;
         this.estimates = estimates;
+        this.rounds = rounds;
     }
 
     /** Where the price is needed. */
@@ -115,7 +118,13 @@ public class PriceSheet {
                 .collect(Collectors.toSet());
         var last = typed.of(loaded.guide().id(), parts, loaded.guide().currency());
         return new Sheet(
-                loaded, LapsingPrice.of(loaded.evaluated(), last::containsKey), last, estimates.statedAt(parts));
+                loaded,
+                LapsingPrice.of(
+                        loaded.evaluated(),
+                        last::containsKey,
+                        rounds.lastOfAllShops(loaded.guide().id())),
+                last,
+                estimates.statedAt(parts));
     }
 
     @Transactional(readOnly = true)

@@ -9,6 +9,7 @@ import static lowfield.db.Tables.ROUND_PAGE;
 import static lowfield.db.Tables.SHOP;
 
 import java.time.Instant;
+import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -50,6 +51,18 @@ public class RoundProgress {
             int accepted,
             int setAside,
             List<Failure> failures) {}
+
+    /** When the last round of a guide through all its shops began that came to its end; absent where there was none. */
+    public Optional<Instant> lastOfAllShops(UUID guide) {
+        return db.select(DSL.max(PRICE_ROUND.STARTED_AT))
+                .from(PRICE_ROUND)
+                .where(
+                        PRICE_ROUND.GUIDE_ID.eq(guide),
+                        PRICE_ROUND.STATE.eq("DONE"),
+                        PRICE_ROUND.SCOPE.eq(RoundPlan.Scope.ALL.name()))
+                .fetchOptional(0, OffsetDateTime.class)
+                .map(OffsetDateTime::toInstant);
+    }
 
     public Optional<Progress> latest(UUID guide) {
         return db.select(PRICE_ROUND.ID)

@@ -11,15 +11,28 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 
-/** A desk of one journey's own that nobody has used yet, in a browser. */
-abstract class EmptyDesk {
+/** A desk of one journey's own, in a browser: one that nobody has used yet, or the demo's. */
+abstract class OwnDesk {
+    private static final String PASTE = """
+            text => {
+                const data = new DataTransfer();
+                data.setData('text', text);
+                document.activeElement.dispatchEvent(
+                    new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+            }
+            """;
+    private final boolean isDemo;
     Theatre theatre;
     Page page;
     Chromium chromium;
 
+    OwnDesk(boolean isDemo) {
+        this.isDemo = isDemo;
+    }
+
     @BeforeAll
     void open() throws Exception {
-        theatre = new Theatre(false);
+        theatre = new Theatre(isDemo);
         chromium = new Chromium();
         page = chromium.browser()
                 .newContext(new Browser.NewContextOptions()
@@ -45,6 +58,30 @@ abstract class EmptyDesk {
 
     void field(String label, String text) {
         page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).fill(text);
+    }
+
+    /** Pastes addresses of product pages where parts come from links. */
+    void pasteLinks(String addresses) {
+        page.getByLabel("Addresses of product pages at your shops, one or many").focus();
+        page.evaluate(PASTE, addresses);
+    }
+
+    /** Publishes the edition in work of a guide, whatever its checks say, for one reason. */
+    void publishAnyway(String guide, String why) {
+        page.navigate(theatre.desk() + "/guides/" + guide + "/press");
+        assertThat(page.getByText(Pattern.compile("checks? fails?"))).isVisible();
+        while (button("Publish anyway").count() > 0) {
+            var left = button("Publish anyway").count();
+            page.getByLabel(Pattern.compile("^Publish anyway, because: "))
+                    .first()
+                    .fill(why);
+            button("Publish anyway").first().click();
+            assertThat(button("Publish anyway")).hasCount(left - 1);
+        }
+        button("Publish").click();
+        button("Publish it").click();
+        assertThat(page.getByText(Pattern.compile("Edition \\d+ is published\\.")))
+                .isVisible();
     }
 
     /** Goes to a slot of the build on the bench. */
