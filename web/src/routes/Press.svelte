@@ -3,7 +3,7 @@
   import { api, taken } from '$lib/api/client';
   import { Format } from '$lib/format';
   import { useDesk } from '$features/guide/queries';
-  import GateRow from '$features/press/GateRow.svelte';
+  import PublishCheckRow from '$features/press/PublishCheckRow.svelte';
   import Dialog from '$ui/Dialog.svelte';
   import Told from '$ui/Told.svelte';
   import { route } from './router';
@@ -13,15 +13,16 @@
   const desk = useDesk(() => slug);
   const edition = $derived(desk.data?.edition);
   const inWork = $derived(edition?.state === 'IN_WORK');
-  const gates = createQuery(() => ({
-    queryKey: ['preflight', edition?.id],
+  const checks = createQuery(() => ({
+    queryKey: ['publish-checks', edition?.id],
     enabled: inWork,
-    queryFn: () => taken(api.GET('/api/editions/{edition}/preflight', { params: { path: { edition: edition!.id } } })),
+    queryFn: () =>
+      taken(api.GET('/api/editions/{edition}/publish-checks', { params: { path: { edition: edition!.id } } })),
     staleTime: 0,
   }));
   // What is published is what is seen here: choices and texts of this version, at about these totals.
   const proof = createQuery(() => ({
-    queryKey: ['preflight', edition?.id, 'proof'],
+    queryKey: ['publish-checks', edition?.id, 'proof'],
     enabled: inWork,
     queryFn: () => taken(api.GET('/api/editions/{edition}/proof', { params: { path: { edition: edition!.id } } })),
     staleTime: 0,
@@ -29,7 +30,7 @@
   const format = $derived(
     desk.data ? new Format(desk.data.guide.currency, desk.data.guide.locale, desk.data.guide.zone) : null,
   );
-  const shut = $derived((gates.data ?? []).filter((g) => !g.open).length);
+  const failed = $derived((checks.data ?? []).filter((c) => !c.passes).length);
   let asking = $state(false);
   let isBusy = $state(false);
   let sentence = $state('');
@@ -48,7 +49,7 @@
       await queries.invalidateQueries();
     } catch (problem) {
       sentence = (problem as Error).message;
-      await Promise.all([gates.refetch(), proof.refetch()]);
+      await Promise.all([checks.refetch(), proof.refetch()]);
     }
     isBusy = false;
     asking = false;
@@ -78,9 +79,9 @@
       <div>
         <h1 class="text-[17px]">Edition {edition.number} to press</h1>
         <p class="text-soft" aria-live="polite">
-          {gates.data
-            ? shut
-              ? `${shut} of ${gates.data.length} checks fail`
+          {checks.data
+            ? failed
+              ? `${failed} of ${checks.data.length} checks fail`
               : 'Every check passes or has an exception'
             : 'Looking…'}
         </p>
@@ -91,13 +92,13 @@
         >
         <button
           class="btn btn-main"
-          disabled={!gates.data || !proof.data || shut > 0 || isBusy}
+          disabled={!checks.data || !proof.data || failed > 0 || isBusy}
           onclick={() => (asking = true)}>Publish</button
         >
       </div>
     </div>
     <Told {sentence} />
-    {#each gates.data ?? [] as gate (gate.gate)}<GateRow {gate} {slug} edition={edition.id} />{/each}
+    {#each checks.data ?? [] as check (check.check)}<PublishCheckRow {check} {slug} edition={edition.id} />{/each}
     <Dialog bind:open={asking} title="Publish edition {edition.number}?">
       <div class="space-y-4 px-6 py-4">
         <p>Everything shown is frozen with today's prices and reasons. A published edition does not change.</p>

@@ -175,7 +175,7 @@ class MonthJourneyTest extends OwnDesk {
             var hidden = hiddenPrices();
             page.navigate(theatre.readers() + "/" + GUIDE);
             var text = page.locator("#tier-quayside").innerText();
-            assertThat(text).contains("see the shop").containsPattern("to be had for about [0-9,]+0\\.00");
+            assertThat(text).contains("see the shop").containsPattern("to be had for about [0-9,.]+");
             assertThat(text).doesNotContain(total);
             assertThat(hidden).isNotEmpty().noneMatch(text::contains);
         }

@@ -72,10 +72,10 @@ public record AttentionList(List<Item> items) {
         return new AttentionList(OfBands.sincePublished(edition).toList());
     }
 
-    /** What stands against a gate, in the order of the builds. */
-    public List<Item> at(Gate gate) {
+    /** The problems that fail a check before publishing, in the order of the builds. */
+    public List<Item> at(PublishCheck check) {
         return items.stream()
-                .filter(i -> i.matter().gate().filter(gate::equals).isPresent())
+                .filter(i -> i.matter().check().filter(check::equals).isPresent())
                 .toList();
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lowfield.core.Fingerprint;
 import lowfield.core.money.Money;
 import lowfield.core.part.Kind;
 
@@ -107,6 +108,20 @@ public record Item(
     public String sentence() {
         var names = places.stream().map(At::name).distinct().collect(Collectors.joining(", "));
         return names.isEmpty() ? what : names + ": " + what;
+    }
+
+    /**
+     * Tells it, as it is now and in the builds that share it, from any other: SHA-256 over canonical text, in hexadecimal.
+     * Neither sentences nor the order of places enter.
+     */
+    public String fingerprint() {
+        var builds = places.stream()
+                .map(At::build)
+                .distinct()
+                .sorted()
+                .map(Object::toString)
+                .toList();
+        return Fingerprint.of(List.of(matter.name(), key, String.join(" ", builds), state));
     }
 
     /** Whether it is decided at one of its places. */

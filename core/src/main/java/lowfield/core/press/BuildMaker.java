@@ -168,10 +168,10 @@ final class BuildMaker {
                 .filter(f -> f.verdict() != Verdict.FITS && !f.outcome().firstStart())
                 .sorted(Comparator.comparing(Finding::verdict, Verdict.WORST_FIRST))
                 .flatMap(f -> f.forReaders().map(s -> s + answered(build, f)).stream());
-        var waived = material.waivers().stream()
+        var excepted = material.exceptions().stream()
                 .filter(w -> w.builds().contains(build.id()))
                 .map(w -> "The author says: " + w.reason());
-        return Stream.concat(findings, waived).distinct().toList();
+        return Stream.concat(findings, excepted).distinct().toList();
     }
 
     /** What the author answered to it, behind it. */

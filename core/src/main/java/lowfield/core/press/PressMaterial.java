@@ -19,7 +19,7 @@ import lowfield.core.total.ReaderRegion;
  * What a publication takes beside the evaluated edition.
  *
  * @param tierTexts each tier's words, by its id
- * @param waivers what the author says to gates that do not hold
+ * @param exceptions what the author says to readers of problems that were let through
  * @param last the guide's last publication before this one
  * @param catalogue any part that is compared
  * @param words how the facts of a reason are worded for readers
@@ -37,7 +37,7 @@ public record PressMaterial(
         Instant now,
         Map<UUID, TierText> tierTexts,
         List<Publication.Chart> charts,
-        List<Waiver> waivers,
+        List<PublishException> exceptions,
         Regions regions,
         Optional<Publication> last,
         Function<UUID, Part> catalogue,
@@ -90,7 +90,7 @@ public record PressMaterial(
     }
 
     /** Why the author publishes although something stands against it, and the builds that it is about. */
-    public record Waiver(String reason, Set<UUID> builds) {}
+    public record PublishException(String reason, Set<UUID> builds) {}
 
     /**
      * The regions whose readers are told what they pay.

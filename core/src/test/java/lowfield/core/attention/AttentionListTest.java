@@ -28,16 +28,16 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class AttentionListTest extends AttentionCase {
     @Test
-    void aGoodEditionWantsNothingAndPassesEveryGate() {
+    void aGoodEditionWantsNothingAndPassesEveryCheck() {
         var list = of(new TestEdition().tier("Mate", sound()));
         assertThat(list.queue()).isEmpty();
-        assertThat(GateResult.of(list)).hasSize(Gate.values().length).allMatch(GateResult::holds);
+        assertThat(CheckResult.of(list)).hasSize(PublishCheck.values().length).allMatch(CheckResult::passes);
     }
 
     @Test
     void aCautionThatBuildsShareIsOneItemThatNamesThem() {
         var list = of(new TestEdition().tier("Mate", cautioned()).tier("Bosun", cautioned()));
-        assertThat(list.at(Gate.CAUTIONS))
+        assertThat(list.at(PublishCheck.CAUTIONS))
                 .singleElement()
                 .satisfies(i -> assertThat(i.sentence()).matches("Mate, Bosun: .* is ending; .*"))
                 .satisfies(i -> assertThat(i.where()).isEqualTo("Mate and Bosun"));
@@ -102,7 +102,7 @@ class AttentionListTest extends AttentionCase {
                 .planning(l -> l.slot() == Slot.MOTHERBOARD ? because(following(l, lead), Reason.none()) : l)
                 .tier("Mate", sound());
         assertThat(of(edition).queue()).isEmpty();
-        assertThat(of(edition).at(Gate.REASONS)).hasSize(1);
+        assertThat(of(edition).at(PublishCheck.REASONS)).hasSize(1);
     }
 
     @ParameterizedTest
@@ -117,7 +117,7 @@ class AttentionListTest extends AttentionCase {
         var edition = new TestEdition()
                 .planning(l -> because(l, Reason.none()))
                 .tier("Mate", sound().choosing(Slot.COOLER, one));
-        assertThat(of(edition).at(Gate.REASONS)).noneMatch(i -> i.what().startsWith(Slot.COOLER.label()));
+        assertThat(of(edition).at(PublishCheck.REASONS)).noneMatch(i -> i.what().startsWith(Slot.COOLER.label()));
     }
 
     @Test
@@ -134,7 +134,7 @@ class AttentionListTest extends AttentionCase {
     void aPartThatIsGoneFromSeveralTiersIsOneThingOfTheRound() {
         var board = part(sound(), Slot.MOTHERBOARD);
         var list = of(new TestEdition().gone(board).tier("Mate", sound()).tier("Bosun", sound()));
-        assertThat(list.at(Gate.PRICES)).hasSize(2);
+        assertThat(list.at(PublishCheck.PRICES)).hasSize(2);
         assertThat(list.round()).singleElement().satisfies(i -> {
             assertThat(i.key()).isEqualTo("part:" + board.id());
             assertThat(i.state()).isEqualTo("GONE");

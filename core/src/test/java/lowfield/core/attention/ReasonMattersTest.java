@@ -35,11 +35,11 @@ class ReasonMattersTest extends AttentionCase {
                 Map.of(),
                 at -> at.line().slot() == Slot.GRAPHICS_CARD ? state : ReasonState.fine(),
                 List.of());
-        return AttentionList.of(edition, measures).at(Gate.REASONS);
+        return AttentionList.of(edition, measures).at(PublishCheck.REASONS);
     }
 
     @Test
-    void aFigureThatDiffersIsAnItemAtTheGateOfReasons() {
+    void aFigureThatDiffersFailsTheCheckOfReasons() {
         assertThat(items(new ReasonState(List.of(SLIP), List.of(), Optional.empty())))
                 .singleElement()
                 .satisfies(i -> {

@@ -29,7 +29,7 @@ record DemoData(
         List<Issue> issues,
         LocalDate historyFrom,
         int historyEveryDays,
-        Map<String, String> waived,
+        Map<String, String> exceptions,
         List<Estimated> estimates,
         List<Typed> typed,
         Instant now) {

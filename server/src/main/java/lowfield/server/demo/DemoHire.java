@@ -14,8 +14,8 @@ import lowfield.server.guide.Editions;
 import lowfield.server.guide.GuideForm;
 import lowfield.server.guide.Guides;
 import lowfield.server.guide.TierForm;
-import lowfield.server.press.Preflights;
 import lowfield.server.press.Press;
+import lowfield.server.press.PublishChecks;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
@@ -35,7 +35,7 @@ class DemoHire {
 
     private final Guides guides;
     private final Editions editions;
-    private final Preflights preflights;
+    private final PublishChecks checks;
     private final Press press;
     private final DemoHireBuilds builds;
     private final DemoHirePrices prices;
@@ -45,7 +45,7 @@ class DemoHire {
     DemoHire(
             Guides guides,
             Editions editions,
-            Preflights preflights,
+            PublishChecks checks,
             Press press,
             DemoHireBuilds builds,
             DemoHirePrices prices,
@@ -53,7 +53,7 @@ class DemoHire {
             DemoBench bench) {
         this.guides = guides;
         this.editions = editions;
-        this.preflights = preflights;
+        this.checks = checks;
         this.press = press;
         this.builds = builds;
         this.prices = prices;
@@ -123,10 +123,12 @@ class DemoHire {
     }
 
     private void publish(EditionInfo edition, DemoWorld world) {
-        for (var gate : preflights.of(edition.id())) {
-            if (!gate.open()) {
-                preflights.waive(
-                        edition.id(), gate.gate(), "the machines are out already", gate.version(), world.author());
+        for (var check : checks.of(edition.id())) {
+            if (!check.passes()) {
+                var problems = check.problems().stream()
+                        .map(PublishChecks.ProblemView::id)
+                        .toList();
+                checks.except(edition.id(), problems, "the machines are out already", true, world.author());
             }
         }
         press.publish(edition.id(), press.proof(edition.id()), world.author());

@@ -11,8 +11,8 @@ import lowfield.server.guide.EditionInfo;
 import lowfield.server.guide.Editions;
 import lowfield.server.guide.GuideInfo;
 import lowfield.server.platform.Clocks.MovableClock;
-import lowfield.server.press.Preflights;
 import lowfield.server.press.Press;
+import lowfield.server.press.PublishChecks;
 import lowfield.server.prices.Acceptances;
 import lowfield.server.prices.SetAsidePrices;
 import lowfield.server.prices.TypedPrices;
@@ -38,7 +38,7 @@ class DemoIssues {
     private final Rounds rounds;
     private final Acceptances acceptances;
     private final SetAsidePrices setAside;
-    private final Preflights preflights;
+    private final PublishChecks checks;
     private final Press press;
     private final TypedPrices typed;
     private final Triage triage;
@@ -52,7 +52,7 @@ class DemoIssues {
             Rounds rounds,
             Acceptances acceptances,
             SetAsidePrices setAside,
-            Preflights preflights,
+            PublishChecks checks,
             Press press,
             TypedPrices typed,
             Triage triage) {
@@ -64,7 +64,7 @@ class DemoIssues {
         this.rounds = rounds;
         this.acceptances = acceptances;
         this.setAside = setAside;
-        this.preflights = preflights;
+        this.checks = checks;
         this.press = press;
         this.typed = typed;
         this.triage = triage;
@@ -90,9 +90,10 @@ class DemoIssues {
                             t.price().at(world.shop(t.shop()).id(), guide.id()),
                             author));
             halfOf(edition, author);
+            oneException(edition, author);
         } else {
             clock.moveTo(issue.published());
-            waive(data, edition, author);
+            letThrough(data, edition, author);
             var result = press.publish(edition.id(), press.proof(edition.id()), author);
             LOG.info("Edition {} published", result.edition());
         }
@@ -125,6 +126,7 @@ class DemoIssues {
         variants.charts(edition.id(), charts, editions.byId(edition.id()).version(), world.author());
         return edition;
     }
+
     /** Of what only moved, every second thing is decided already; what is gone, over or set aside still waits. */
     private void halfOf(EditionInfo edition, Person author) {
         var moved = triage.queue(edition.id()).open().stream()
@@ -141,14 +143,30 @@ class DemoIssues {
         }
     }
 
-    private void waive(DemoData data, EditionInfo edition, Person author) {
-        for (var gate : preflights.of(edition.id())) {
-            if (!gate.open()) {
-                var reason = data.waived()
-                        .getOrDefault(gate.gate().name(), data.waived().get("OTHER"));
-                preflights.waive(edition.id(), gate.gate(), reason, gate.version(), author);
+    private void letThrough(DemoData data, EditionInfo edition, Person author) {
+        for (var check : checks.of(edition.id())) {
+            if (!check.passes()) {
+                var reason = data.exceptions()
+                        .getOrDefault(check.check().name(), data.exceptions().get("OTHER"));
+                var problems = check.problems().stream()
+                        .map(PublishChecks.ProblemView::id)
+                        .toList();
+                checks.except(edition.id(), problems, reason, true, author);
             }
         }
+    }
+
+    /** The first problem of the first check that fails by at least three has its exception; the others wait. */
+    private void oneException(EditionInfo edition, Person author) {
+        checks.of(edition.id()).stream()
+                .filter(c -> c.problems().size() >= 3)
+                .findFirst()
+                .ifPresent(c -> checks.except(
+                        edition.id(),
+                        List.of(c.problems().get(0).id()),
+                        "Looked at on the third; it stays as it is this month.",
+                        false,
+                        author));
     }
 
     /** In the editions that are out everything that was set aside was looked at, and it was right. */

@@ -32,7 +32,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Press {
     private final DSLContext db;
     private final EditionLoader editions;
-    private final Preflights preflights;
+    private final PublishChecks checks;
     private final Publications publications;
     private final Archive archive;
     private final PublishedTotals totals;
@@ -42,7 +42,7 @@ public class Press {
     Press(
             DSLContext db,
             EditionLoader editions,
-            Preflights preflights,
+            PublishChecks checks,
             Publications publications,
             Archive archive,
             Pages pages,
@@ -50,7 +50,7 @@ public class Press {
             PublishedTotals totals) {
         this.db = db;
         this.editions = editions;
-        this.preflights = preflights;
+        this.checks = checks;
         this.publications = publications;
         this.archive = archive;
         this.totals = totals;
@@ -75,12 +75,12 @@ public class Press {
     @Transactional(readOnly = true)
     public Proof proof(UUID edition) {
         var loaded = editions.load(edition);
-        return proof(loaded, preflights.of(loaded));
+        return proof(loaded, checks.of(loaded));
     }
 
-    private static Proof proof(LoadedEdition edition, List<Preflights.GateView> gates) {
+    private static Proof proof(LoadedEdition edition, List<PublishChecks.CheckView> checks) {
         return new Proof(
-                version(edition, gates),
+                version(edition, checks),
                 edition.tiers().stream()
                         .flatMap(t -> t.builds().stream()
                                 .map(b -> new ProofTotal(
@@ -94,12 +94,13 @@ public class Press {
                         .toList());
     }
 
-    /** Waivers are printed, and belong to it. */
-    private static int version(LoadedEdition edition, List<Preflights.GateView> gates) {
-        var waivers = gates.stream()
-                .map(g -> Optional.ofNullable(g.waiver()).orElse(""))
+    /** Exceptions are printed, and belong to it. */
+    private static int version(LoadedEdition edition, List<PublishChecks.CheckView> checks) {
+        var exceptions = checks.stream()
+                .flatMap(c -> c.problems().stream())
+                .map(p -> p.id() + " " + p.exception())
                 .toList();
-        return Objects.hash(edition.version(), waivers) & 0xFFFFFFF;
+        return Objects.hash(edition.version(), exceptions) & 0xFFFFFFF;
     }
 
     /**
@@ -118,17 +119,21 @@ public class Press {
                     "Edition %d is published already; it was not published twice.".formatted(row.getNumber()));
         }
         var loaded = editions.load(editionId);
-        var gates = preflights.of(loaded);
-        hold(proof(loaded, gates), seen, loaded.guide().money());
-        var shut = gates.stream().filter(g -> !g.open()).toList();
-        if (!shut.isEmpty()) {
-            var first = shut.get(0).problems().get(0).sentence();
+        var results = checks.of(loaded);
+        hold(proof(loaded, results), seen, loaded.guide().money());
+        var failed = results.stream().filter(c -> !c.passes()).toList();
+        if (!failed.isEmpty()) {
+            var first = failed.get(0).problems().stream()
+                    .filter(p -> p.exception() == null)
+                    .findFirst()
+                    .orElseThrow()
+                    .sentence();
             throw new Conflict(
                     "Nothing was published: %d of %d checks fail. First: %s."
-                            .formatted(shut.size(), gates.size(), first),
-                    Map.of("gates", shut));
+                            .formatted(failed.size(), results.size(), first),
+                    Map.of("checks", failed));
         }
-        var publication = publications.of(loaded, gates);
+        var publication = publications.of(loaded, results);
         pictures.publish(ShownPictures.of(publication), row.getGuideId());
         var hash = archive.freeze(editionId, publication, by);
         totals.freeze(loaded);
@@ -171,6 +176,6 @@ public class Press {
     @Transactional(readOnly = true)
     public String preview(UUID edition) {
         var loaded = editions.load(edition);
-        return pages.preview(publications.of(loaded, preflights.of(loaded)));
+        return pages.preview(publications.of(loaded, checks.of(loaded)));
     }
 }

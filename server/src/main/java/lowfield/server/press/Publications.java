@@ -6,9 +6,11 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import lowfield.core.press.PressMaterial;
@@ -58,12 +60,12 @@ class Publications {
     }
 
     /** As it would be published now. */
-    Publication of(LoadedEdition edition, List<Preflights.GateView> gates) {
-        return new PublicationMaker(material(edition, gates, clock.instant().truncatedTo(ChronoUnit.SECONDS)))
+    Publication of(LoadedEdition edition, List<PublishChecks.CheckView> checks) {
+        return new PublicationMaker(material(edition, checks, clock.instant().truncatedTo(ChronoUnit.SECONDS)))
                 .make(edition.evaluated());
     }
 
-    private PressMaterial material(LoadedEdition edition, List<Preflights.GateView> gates, Instant now) {
+    private PressMaterial material(LoadedEdition edition, List<PublishChecks.CheckView> checks, Instant now) {
         return new PressMaterial(
                 guide(edition.guide()),
                 edition.edition().number(),
@@ -71,7 +73,7 @@ class Publications {
                 now,
                 texts(edition),
                 charting.of(edition, now),
-                waivers(gates),
+                exceptions(checks),
                 regions(edition.guide(), now),
                 edition.last(),
                 parts.catalogue()::part,
@@ -121,19 +123,17 @@ class Publications {
                                 Boolean.TRUE.equals(t.form().showsBuilds()))));
     }
 
-    private static List<PressMaterial.Waiver> waivers(List<Preflights.GateView> gates) {
-        return gates.stream()
-                .flatMap(g ->
-                        Optional.ofNullable(g.waiver())
-                                .map(reason -> new PressMaterial.Waiver(reason, builds(g)))
-                                .stream())
+    /** Those whose reason readers see; one reason for several problems is told once a build. */
+    private static List<PressMaterial.PublishException> exceptions(List<PublishChecks.CheckView> checks) {
+        var builds = new LinkedHashMap<String, Set<UUID>>();
+        checks.stream()
+                .flatMap(c -> c.problems().stream())
+                .filter(p -> p.exception() != null && p.exception().shown())
+                .forEach(p -> builds.computeIfAbsent(p.exception().reason(), r -> new HashSet<>())
+                        .addAll(p.builds()));
+        return builds.entrySet().stream()
+                .map(e -> new PressMaterial.PublishException(e.getKey(), e.getValue()))
                 .toList();
-    }
-
-    private static HashSet<UUID> builds(Preflights.GateView gate) {
-        return gate.problems().stream()
-                .flatMap(p -> p.builds().stream())
-                .collect(Collectors.toCollection(HashSet::new));
     }
 
     private PressMaterial.Regions regions(GuideInfo guide, Instant now) {

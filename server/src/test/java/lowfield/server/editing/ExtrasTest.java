@@ -63,7 +63,7 @@ class ExtrasTest extends ExtrasCase {
         world.ines.post("/api/editions/" + world.edition + "/undo", Map.of());
         assertThat(total()).isEqualTo(before);
         world.ines.post("/api/editions/" + world.edition + "/redo", Map.of());
-        world.waiveAll();
+        world.publishAnyway();
         world.publish(world.ines);
         var page = world.read("/" + world.slug);
         assertThat(page)
@@ -127,7 +127,7 @@ class ExtrasTest extends ExtrasCase {
                 .hasSize(1);
         assertThat(world.desk().toString()).contains("Discounts exceed the known prices");
         var band = world.ines
-                .get("/api/editions/" + world.edition + "/preflight")
+                .get("/api/editions/" + world.edition + "/publish-checks")
                 .json()
                 .toString();
         assertThat(band).contains("Discounts exceed the known prices");

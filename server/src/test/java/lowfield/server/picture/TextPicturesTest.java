@@ -43,7 +43,7 @@ class TextPicturesTest {
 
     private String gates() {
         return world.ines
-                .get("/api/editions/" + world.edition + "/preflight")
+                .get("/api/editions/" + world.edition + "/publish-checks")
                 .json()
                 .toString();
     }

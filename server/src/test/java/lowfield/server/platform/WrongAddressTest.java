@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
-import lowfield.core.attention.Gate;
 import lowfield.server.kit.Forms;
 import lowfield.server.kit.World;
 import org.junit.jupiter.api.Test;
@@ -81,8 +80,7 @@ class WrongAddressTest {
             var name = r.group(1);
             return name.equals(inner)
                     ? other.getOrDefault(name, "424242")
-                    : mine.getOrDefault(
-                            name, "gate".equals(name) ? Gate.BAND.name() : "00000000-0000-4000-8000-000000000000");
+                    : mine.getOrDefault(name, "00000000-0000-4000-8000-000000000000");
         });
     }
 
@@ -110,25 +108,17 @@ class WrongAddressTest {
         ours.publish();
         var out = published();
         var db = ours.stage.bean(org.jooq.DSLContext.class);
-        var before = db.fetch("select * from waiver where edition_id = ?::uuid order by gate", out);
-        var gate = before.get(0).get("gate", String.class);
-        var version = ours.ines
-                .get("/api/editions/" + out + "/preflight")
-                .json()
-                .valueStream()
-                .filter(g -> g.path("gate").asString().equals(gate))
-                .findFirst()
-                .orElseThrow()
-                .path("version")
-                .asInt();
-        var path = "/api/editions/" + out + "/waivers/" + gate;
-        assertThat(ours.ines.call("DELETE", path, null, version).status()).isEqualTo(409);
+        var kept = "select * from publish_exception where edition_id = ?::uuid order by problem";
+        var before = db.fetch(kept, out);
+        var problem = before.get(0).get("problem", String.class);
+        var path = "/api/editions/" + out + "/exceptions";
+        assertThat(ours.ines.call("DELETE", path + "/" + problem, null, null).status())
+                .isEqualTo(409);
         assertThat(ours.ines
-                        .call("PUT", path, Map.of("reason", "on second thoughts"), version)
+                        .post(path, Map.of("problems", List.of(problem), "reason", "on second thoughts", "shown", true))
                         .status())
                 .isEqualTo(409);
-        assertThat(db.fetch("select * from waiver where edition_id = ?::uuid order by gate", out))
-                .isEqualTo(before);
+        assertThat(db.fetch(kept, out)).isEqualTo(before);
     }
 
     private String published() {

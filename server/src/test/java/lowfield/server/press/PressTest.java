@@ -8,12 +8,14 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import lowfield.server.kit.Caller;
 import lowfield.server.kit.World;
 import lowfield.server.readers.Pages;
 import org.jooq.DSLContext;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 class PressTest {
@@ -36,7 +38,7 @@ class PressTest {
         var answer = publish(world.ines);
         assertThat(answer.status()).isEqualTo(409);
         assertThat(answer.detail()).contains("Nothing was published");
-        assertThat(answer.json().path("gates")).isNotEmpty();
+        assertThat(answer.json().path("checks")).isNotEmpty();
         assertThat(read("/" + world.slug).statusCode()).isEqualTo(404);
     }
 
@@ -59,7 +61,7 @@ class PressTest {
     @Test
     void onlyWhatWasSeenIsPublished() {
         world.filled().round();
-        world.waiveAll();
+        world.publishAnyway();
         var seen = world.ines.get("/api/editions/" + world.edition + "/proof").json();
         world.edit(world.tom, world.line("CASE"), Map.of("reason", "Tom has rewritten this meanwhile."));
         var stale = world.publish(world.ines, seen);
@@ -74,7 +76,7 @@ class PressTest {
     @Test
     void aTotalThatHasMovedByMoreThanTwoPerCentIsLookedAtOnceMore() {
         world.filled().round();
-        world.waiveAll();
+        world.publishAnyway();
         var seen = (ObjectNode)
                 world.ines.get("/api/editions/" + world.edition + "/proof").json();
         var total = (ObjectNode) seen.path("totals").get(0);
@@ -92,7 +94,7 @@ class PressTest {
     @Test
     void aFinishedEditionIsPublishedOnceThoughAskedManyTimesAtOnce() throws Exception {
         world.filled().round();
-        world.waiveAll();
+        world.publishAnyway();
         var answers = World.together(5, () -> publish(world.ines));
         assertThat(answers)
                 .extracting(Caller.Answer::status)
@@ -110,7 +112,7 @@ class PressTest {
     @Test
     void aPublishedEditionDoesNotChangeAndTheNextCarriesEverythingOver() throws Exception {
         world.filled().round();
-        world.waiveAll();
+        world.publishAnyway();
         publish(world.ines);
         var frozen = world.edit(world.ines, world.line("CASE"), Map.of("quantity", 2));
         assertThat(frozen.status()).isEqualTo(409);
@@ -141,49 +143,128 @@ class PressTest {
     }
 
     @Test
-    void aWaiverIsKeptShownAndLapsesWhenTheProblemChanges() {
-        var gates =
-                world.ines.get("/api/editions/" + world.edition + "/preflight").json();
-        assertThat(gates.valueStream()
-                        .filter(g -> !g.path("open").asBoolean())
-                        .map(g -> g.path("gate").asString()))
-                .contains("SLOTS");
-        assertThat(world.ines
-                        .call(
-                                "PUT",
-                                "/api/editions/" + world.edition + "/waivers/SLOTS",
-                                Map.of("reason", "x"),
-                                gate("SLOTS").path("version").asInt())
-                        .status())
+    void anExceptionIsForOneProblemAndNoOther() {
+        var empty = problems("SLOTS");
+        assertThat(empty).hasSizeGreaterThan(2);
+        assertThat(world.except(List.of(id(empty.get(0))), "x").status()).isEqualTo(422);
+        assertThat(world.except(List.of(), "an empty frame, on purpose").status())
                 .isEqualTo(422);
-        world.ines.call(
-                "PUT",
-                "/api/editions/" + world.edition + "/waivers/SLOTS",
-                Map.of("reason", "an empty frame, on purpose"),
-                gate("SLOTS").path("version").asInt());
-        assertThat(gate("SLOTS").path("open").asBoolean()).isTrue();
-        world.choose("CASE", "hollowell-byre-m-black");
-        assertThat(gate("SLOTS").path("open").asBoolean()).isFalse();
+        assertThat(world.except(List.of(id(empty.get(0))), "an empty frame, on purpose")
+                        .status())
+                .isEqualTo(204);
+        var after = problems("SLOTS");
+        assertThat(after.get(0).path("exception").path("reason").asString()).isEqualTo("an empty frame, on purpose");
+        assertThat(after.get(0).path("exception").path("shown").asBoolean()).isTrue();
+        assertThat(after.subList(1, after.size()))
+                .allSatisfy(p -> assertThat(p.path("exception").isMissingNode()
+                                || p.path("exception").isNull())
+                        .isTrue());
+        assertThat(check("SLOTS").path("passes").asBoolean()).isFalse();
+        assertThat(world.publish(world.ines).status()).isEqualTo(409);
+    }
+
+    /** What is wrong with a reason is let through as it is read; what it says wrong later is not. */
+    @Test
+    void anExceptionDoesNotCoverWhatTheSameTextSaysLater() {
+        world.filled().round();
+        write("It has 20 GB of memory.");
+        var slip = problems("REASONS").get(0);
+        assertThat(world.except(List.of(id(slip)), "the maker says so").status())
+                .isEqualTo(204);
+        assertThat(check("REASONS").path("passes").asBoolean()).isTrue();
+        write("It has 24 GB of memory.");
+        var other = problems("REASONS").get(0);
+        assertThat(id(other)).isNotEqualTo(id(slip));
+        assertThat(other.path("earlier").asString()).isEqualTo("the maker says so");
+        assertThat(check("REASONS").path("passes").asBoolean()).isFalse();
+        write("It has 20 GB of memory.");
+        assertThat(check("REASONS").path("passes").asBoolean())
+                .as("the very same problem again")
+                .isTrue();
+    }
+
+    private void write(String reason) {
+        assertThat(world.edit(world.ines, world.line("GRAPHICS_CARD"), Map.of("reason", reason))
+                        .status())
+                .isEqualTo(200);
     }
 
     @Test
-    void aGateIsWaivedOnlyAsItWasRead() {
-        var read = gate("SLOTS").path("version").asInt();
-        world.choose("CASE", "hollowell-byre-m-black");
-        var path = "/api/editions/" + world.edition + "/waivers/SLOTS";
-        var late = world.ines.call("PUT", path, Map.of("reason", "an empty frame, on purpose"), read);
-        assertThat(late.status()).isEqualTo(412);
-        assertThat(late.json().path("yours").asString()).isEqualTo("an empty frame, on purpose");
-        assertThat(world.ines.call("DELETE", path, null, null).status()).isEqualTo(428);
-        assertThat(gate("SLOTS").path("open").asBoolean()).isFalse();
+    void readersSeeAReasonOnlyWhereTheAuthorSaysSo() throws Exception {
+        world.filled().round();
+        for (var check : world.ines
+                .get("/api/editions/" + world.edition + "/publish-checks")
+                .json()) {
+            var ids = check.path("problems").valueStream().map(PressTest::id).toList();
+            if (!ids.isEmpty()) {
+                world.ines.post(
+                        "/api/editions/" + world.edition + "/exceptions",
+                        Map.of("problems", ids, "reason", "between us only", "shown", false));
+            }
+        }
+        write("It has 20 GB of memory.");
+        world.publishAnyway();
+        assertThat(world.publish(world.ines).status()).isEqualTo(201);
+        assertThat(read("/" + world.slug).body())
+                .contains("The author says: a test, not a guide")
+                .doesNotContain("between us only");
     }
 
-    private tools.jackson.databind.JsonNode gate(String name) {
+    @Test
+    void aProblemIsLetThroughOnlyAsItWasRead() {
+        var read = id(problems("SLOTS").stream()
+                .filter(p ->
+                        p.path("sentence").asString().toLowerCase(Locale.ROOT).contains("case"))
+                .findFirst()
+                .orElseThrow());
+        world.choose("CASE", "hollowell-byre-m-black");
+        var late = world.except(List.of(read, id(problems("SLOTS").get(0))), "an empty frame, on purpose");
+        assertThat(late.status()).isEqualTo(412);
+        assertThat(late.json().path("yours").asString()).isEqualTo("an empty frame, on purpose");
+        assertThat(problems("SLOTS"))
+                .as("none of them is let through")
+                .allSatisfy(p -> assertThat(p.path("exception").path("reason").asString(""))
+                        .isEmpty());
+    }
+
+    @Test
+    void anExceptionIsTakenBackOnce() {
+        var one = id(problems("SLOTS").get(0));
+        world.except(List.of(one), "an empty frame, on purpose");
+        var path = "/api/editions/" + world.edition + "/exceptions/" + one;
+        assertThat(world.ines.call("DELETE", path, null, null).status()).isEqualTo(204);
+        assertThat(world.ines.call("DELETE", path, null, null).status()).isEqualTo(404);
+        assertThat(problems("SLOTS").get(0).path("exception").path("reason").asString(""))
+                .isEmpty();
+    }
+
+    /** What was said to a whole check before is read there, and lets nothing through. */
+    @Test
+    void anExceptionOfBeforeIsOnlyTold() {
+        world.stage
+                .bean(DSLContext.class)
+                .execute(
+                        "insert into waiver select ?::uuid, 'SLOTS', 'of before', 'we knew of it', id, now() from account limit 1",
+                        world.edition);
+        assertThat(check("SLOTS").path("earlier").valueStream().map(e -> e.asString()))
+                .containsExactly("we knew of it");
+        assertThat(check("SLOTS").path("passes").asBoolean()).isFalse();
+    }
+
+    private static String id(JsonNode problem) {
+        return problem.path("id").asString();
+    }
+
+    private List<JsonNode> problems(String check) {
+        return check(check).path("problems").valueStream().toList();
+    }
+
+    private JsonNode check(String name) {
         return world.ines
-                .get("/api/editions/" + world.edition + "/preflight")
+                .get("/api/editions/" + world.edition + "/publish-checks")
                 .json()
                 .valueStream()
-                .filter(g -> g.path("gate").asString().equals(name))
+                .filter(g -> g.path("check").asString().equals(name))
                 .findFirst()
                 .orElseThrow();
     }

@@ -219,7 +219,7 @@ class ConfirmationsTest {
         assertThat(row.path("name").asString()).isEqualTo("Harbour machine");
         assertThat(row.path("uses")).hasSize(2);
         var old = world.ines
-                .get("/api/editions/" + world.edition + "/preflight")
+                .get("/api/editions/" + world.edition + "/publish-checks")
                 .json()
                 .toString();
         assertThat(old.split("days old", -1)).hasSizeLessThanOrEqualTo(2);

@@ -43,10 +43,10 @@ class ReasonStatesTest {
 
     private List<String> gate() {
         return world.ines
-                .get("/api/editions/" + world.edition + "/preflight")
+                .get("/api/editions/" + world.edition + "/publish-checks")
                 .json()
                 .valueStream()
-                .filter(g -> g.path("gate").asString().equals("REASONS"))
+                .filter(g -> g.path("check").asString().equals("REASONS"))
                 .flatMap(g -> g.path("problems").valueStream())
                 .map(p -> p.path("sentence").asString())
                 .toList();

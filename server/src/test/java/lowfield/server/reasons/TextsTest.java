@@ -111,7 +111,7 @@ class TextsTest {
         assertThat(introduction.path("problems").get(0).path("sentence").asString())
                 .contains("{{nonsense}}");
         var gate = world.ines
-                .get("/api/editions/" + world.edition + "/preflight")
+                .get("/api/editions/" + world.edition + "/publish-checks")
                 .json()
                 .toString();
         assertThat(gate).contains("Introduction to Bosun has a fact that fails", "Introduction to Bosun says 20 GB");

@@ -5,11 +5,10 @@ import io.swagger.v3.oas.annotations.Operation;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
-import lowfield.core.attention.Gate;
 import lowfield.server.accounts.Person;
 import lowfield.server.platform.Versions;
-import lowfield.server.press.Preflights;
 import lowfield.server.press.Press;
+import lowfield.server.press.PublishChecks;
 import lowfield.server.readers.ReaderSite;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -20,59 +19,61 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Preflight, preview and publishing. */
+/** Checks, preview and publishing. */
 @RestController
 @RequestMapping("/api/editions/{edition}")
 class PressController {
-    record Waiver(String reason) {}
+    /**
+     * @param problems the ids of the problems as they were read
+     * @param shown whether readers see the reason
+     */
+    record PublishException(List<String> problems, String reason, boolean shown) {}
 
     record Seen(List<Press.ProofTotal> totals) {}
 
     record PublishedAt(int edition, String hash, String address) {}
 
-    private final Preflights preflights;
+    private final PublishChecks checks;
     private final Press press;
     private final ReaderSite site;
 
-    PressController(Preflights preflights, Press press, ReaderSite site) {
-        this.preflights = preflights;
+    PressController(PublishChecks checks, Press press, ReaderSite site) {
+        this.checks = checks;
         this.press = press;
         this.site = site;
     }
 
-    @Operation(operationId = "listGates", summary = "List the checks before publishing with what fails them")
-    @GetMapping("/preflight")
-    List<Preflights.GateView> preflight(@PathVariable UUID edition) {
-        return preflights.of(edition);
+    @Operation(
+            operationId = "listPublishChecks",
+            summary = "List the checks before publishing with the problems that fail them and their exceptions")
+    @GetMapping("/publish-checks")
+    List<PublishChecks.CheckView> checks(@PathVariable UUID edition) {
+        return checks.of(edition);
     }
 
-    @Operation(operationId = "waiveGate", summary = "Publish in spite of a check, for a written reason")
-    @PutMapping("/waivers/{gate}")
+    @Operation(
+            operationId = "publishAnyway",
+            summary = "Let problems through for a written reason; each has an exception of its own")
+    @PostMapping("/exceptions")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void waive(
+    void except(
             @PathVariable UUID edition,
-            @PathVariable Gate gate,
-            @RequestBody Waiver waiver,
-            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @RequestBody PublishException exception,
             @AuthenticationPrincipal Person person) {
-        preflights.waive(edition, gate, waiver.reason(), Versions.expected(ifMatch), person);
+        checks.except(edition, exception.problems(), exception.reason(), exception.shown(), person);
     }
 
-    @Operation(operationId = "withdrawWaiver", summary = "Take back an exception")
-    @DeleteMapping("/waivers/{gate}")
+    @Operation(operationId = "withdrawException", summary = "Take back the exception of a problem")
+    @DeleteMapping("/exceptions/{problem}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void withdraw(
-            @PathVariable UUID edition,
-            @PathVariable Gate gate,
-            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
-        preflights.withdraw(edition, gate, Versions.expected(ifMatch));
+    void withdraw(@PathVariable UUID edition, @PathVariable String problem) {
+        checks.takeBack(edition, problem);
     }
 
     @Operation(operationId = "getProof", summary = "Get the version and totals that publishing now would freeze")

@@ -1,7 +1,10 @@
 package lowfield.core.attention;
 
-/** What must hold before an edition is published; each can be waived once with a written reason. */
-public enum Gate {
+/**
+ * What must hold before an edition is published; each problem that fails it can have one exception, with a written reason. The
+ * names are stored; they stay.
+ */
+public enum PublishCheck {
     SLOTS("Needed slots are filled"),
     CLASHES("Nothing clashes"),
     FIGURES("Decisive figures are known"),
@@ -13,7 +16,7 @@ public enum Gate {
 
     private final String rule;
 
-    Gate(String rule) {
+    PublishCheck(String rule) {
         this.rule = rule;
     }
 
