@@ -7,6 +7,7 @@ import static lowfield.e2e.DemoDesk.desk;
 import static lowfield.e2e.DemoDesk.theatre;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -61,6 +62,42 @@ class DemoJourneyTest {
             page.goBack();
             assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Deckhand, 540 to 580")))
                     .isVisible();
+        }
+    }
+
+    /** Of several problems that fail a check, one is let through; the others still stand. */
+    @Test
+    void anExceptionIsForOneProblemOnly() {
+        try (var context = context()) {
+            var page = desk(context);
+            page.navigate(theatre().desk() + GUIDE + "/press");
+            var check = page.getByRole(AriaRole.REGION)
+                    .filter(new Locator.FilterOptions().setHasText("to decide"))
+                    .filter(new Locator.FilterOptions().setHas(page.locator("li:nth-child(3)")))
+                    .first();
+            var open = check.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Publish anyway"));
+            open.first().waitFor();
+            var left = open.count();
+            var problem = check.getByRole(AriaRole.LISTITEM)
+                    .filter(new Locator.FilterOptions()
+                            .setHas(page.getByRole(
+                                    AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Publish anyway"))))
+                    .first();
+            var sentence = problem.getByRole(AriaRole.LINK).first().innerText();
+            var mine = check.getByRole(AriaRole.LISTITEM)
+                    .filter(new Locator.FilterOptions()
+                            .setHas(page.getByRole(
+                                    AriaRole.LINK,
+                                    new Page.GetByRoleOptions()
+                                            .setName(sentence)
+                                            .setExact(true))))
+                    .first();
+            PublishAnyway.letThroughOne(page, mine, "seen at our counter");
+            assertThat(mine).containsText("Readers see this.");
+            assertThat(open).hasCount(left - 1);
+            mine.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Withdraw"))
+                    .click();
+            assertThat(open).hasCount(left);
         }
     }
 
