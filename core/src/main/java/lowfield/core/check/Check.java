@@ -81,6 +81,11 @@ public final class Check {
         return declaration.derived();
     }
 
+    /** What of the tier's wishes and of the edition it goes by. */
+    public List<Requirement<?>> requirements() {
+        return declaration.requirements();
+    }
+
     /** Everything it can say, beside that a figure is missing. */
     public List<Outcome> outcomes() {
         return outcomes;

@@ -190,9 +190,8 @@ public final class CandidateImpacts {
         var build = ground.build().replacing(candidate);
         var known = chains.computeIfAbsent(
                 look(part, candidate),
-                look -> new ForcedChanges(
-                                ground.findings(), line, candidate.slot(), ground.forSale(), this::goods, this::offered)
-                        .follow(build));
+                look -> new ForcedChanges(ground.findings(), build, line, ground.forSale(), this::goods, this::offered)
+                        .follow());
         var with = build;
         for (var change : known.changes()) {
             with = ForcedChanges.with(with, offered(ForcedChanges.lineWith(with, change.slot(), change.part())));

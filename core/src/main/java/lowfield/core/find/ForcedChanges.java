@@ -1,8 +1,14 @@
 package lowfield.core.find;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.Set;
@@ -10,10 +16,8 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.ToLongFunction;
 import java.util.function.UnaryOperator;
-import lowfield.core.check.BuildContext;
+import lowfield.core.check.Check;
 import lowfield.core.check.Finding;
-import lowfield.core.check.Verdict;
-import lowfield.core.check.rules.Checks;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
@@ -22,18 +26,19 @@ import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 
 /**
- * What else must change when a part is taken: a clash, a decisive figure that is not known, or a PSU that falls below its
- * headroom, followed to the end through PSU, cooler, case, motherboard and memory.
+ * What else must change when a part is taken, through PSU, cooler, case, motherboard and memory. What forces is a clash, or a
+ * PSU that falls below its headroom; that something is unknown never does. A further part is known to take away what forced
+ * it, brings no unknown of its own that decides, and breaks no wish of the tier.
  *
- * <p>A best-first search (Dijkstra 1959) over sets of changes, by added price. The first open finding is mended by a change
- * in one of the slots it concerns; among the parts of a slot the next dearer one is looked at only when the cheaper has been
- * taken up, so that the first set without an open finding is the cheapest. It is given up after {@value #MOST_CHANGES}
- * changes, or {@value #MOST_STEPS} steps.
+ * <p>The answer is the least added price among all sets of at most {@value #MOST_CHANGES} changes that can be made one after
+ * the other, each taking away a finding that stood then, and of which none can be left out; of equal ones the least part ids.
+ * A branch and bound search (Land and Doig 1960) over those sets, the most promising first: no set of a branch can cost less
+ * than its changes and the greatest savings that the slots left could bring. It is given up after {@value #MOST_WORK} builds.
  */
 final class ForcedChanges {
     static final int MOST_CHANGES = 4;
-    private static final int MOST_STEPS = 400;
-    private static final Set<Slot> MENDABLE =
+    private static final int MOST_WORK = 1500;
+    static final Set<Slot> MENDABLE =
             EnumSet.of(Slot.POWER_SUPPLY, Slot.COOLER, Slot.CASE, Slot.MOTHERBOARD, Slot.MEMORY);
 
     /** One further part. */
@@ -47,120 +52,215 @@ final class ForcedChanges {
      */
     record Chain(List<Change> changes, Build build, boolean isSolved) {}
 
-    /** A state of the build, or the promise of one with the part at an index of its slot. */
-    private record Node(Build parent, List<Change> before, Finding open, Slot slot, int index, long base, long cost) {}
+    /** A build with some changes made, and what still stands open. */
+    private record State(List<Change> changes, Build build, List<Finding> open, long cost) {
+        boolean has(Slot slot) {
+            return changes.stream().anyMatch(c -> c.slot() == slot);
+        }
 
-    private final List<Finding> present;
-    private final UUID line;
+        Map<Slot, Part> parts() {
+            var parts = new EnumMap<Slot, Part>(Slot.class);
+            changes.forEach(c -> parts.put(c.slot(), c.part()));
+            return parts;
+        }
+    }
+
+    private record Ranked(State state, long bound) {}
+
+    private final Build build;
     private final Slot own;
     private final Function<Kind, List<Part>> forSale;
     private final ToLongFunction<Part> price;
     private final UnaryOperator<Line> offered;
-    private final PriorityQueue<Node> queue = new PriorityQueue<>(java.util.Comparator.comparingLong(Node::cost)
-            .thenComparingInt(n -> n.before().size()));
+    private final Soundness soundness;
+    private final Map<Slot, Long> savings = new EnumMap<>(Slot.class);
+    private final PriorityQueue<Ranked> queue = new PriorityQueue<>(Comparator.comparingLong(Ranked::bound));
+    private final Map<Map<Slot, Part>, Boolean> sound = new HashMap<>();
+    private Optional<State> best = Optional.empty();
+    private int work;
 
-    /** The findings of the build before the change, the line of the change, and what can be bought at which price, and in which condition. */
+    /**
+     * @param present the findings of the build before the part was taken
+     * @param build the build with the part taken on a line
+     * @param forSale what can be bought, cheapest first
+     * @param price of one piece, in minor units
+     * @param offered the line in the condition in which its part is offered
+     */
     ForcedChanges(
             List<Finding> present,
+            Build build,
             UUID line,
-            Slot own,
             Function<Kind, List<Part>> forSale,
             ToLongFunction<Part> price,
             UnaryOperator<Line> offered) {
-        this.present = present;
-        this.line = line;
-        this.own = own;
+        this.build = build;
+        this.own = build.line(line).orElseThrow().slot();
         this.forSale = forSale;
         this.price = price;
         this.offered = offered;
+        this.soundness = new Soundness(present, build, line);
     }
 
-    /** Follows what a build with the change made forces. */
-    Chain follow(Build build) {
-        var open = open(build);
-        if (open.isEmpty()) {
+    /** Follows what the part forces, to the end. */
+    Chain follow() {
+        var root = new State(List.of(), build, soundness.atFirst(), 0);
+        if (root.open().isEmpty()) {
             return new Chain(List.of(), build, true);
         }
-        expand(build, List.of(), open.get(), 0);
-        for (int step = 0; step < MOST_STEPS && !queue.isEmpty(); step++) {
-            var node = queue.poll();
-            var parts = forSale.apply(node.slot().kind());
-            next(node, parts);
-            var part = parts.get(node.index());
-            var changed = with(node.parent(), offered.apply(lineWith(node.parent(), node.slot(), part)));
-            if (!isMended(node.open(), changed)) {
-                continue;
-            }
-            var changes = new ArrayList<>(node.before());
-            changes.add(new Change(node.slot(), part, node.open()));
-            var left = open(changed);
-            if (left.isEmpty()) {
-                return new Chain(List.copyOf(changes), changed, true);
-            }
-            if (changes.size() < MOST_CHANGES) {
-                expand(changed, changes, left.get(), node.cost());
+        MENDABLE.stream().filter(s -> s != own).forEach(s -> savings.put(s, saving(s)));
+        queue.add(new Ranked(root, 0));
+        while (!queue.isEmpty() && !isBeaten(queue.peek().bound())) {
+            expand(queue.poll().state());
+            if (work > MOST_WORK) {
+                return new Chain(List.of(), build, false);
             }
         }
-        return new Chain(List.of(), build, false);
+        return best.map(b -> new Chain(b.changes(), b.build(), true))
+                .orElseGet(() -> new Chain(List.of(), build, false));
     }
 
-    /** The same change with the next dearer part. */
-    private void next(Node node, List<Part> parts) {
-        if (node.index() + 1 < parts.size()) {
-            var cost = node.base() + price.applyAsLong(parts.get(node.index() + 1));
-            queue.add(new Node(
-                    node.parent(), node.before(), node.open(), node.slot(), node.index() + 1, node.base(), cost));
-        }
-    }
-
-    private void expand(Build build, List<Change> changes, Finding open, long cost) {
-        for (var slot : MENDABLE) {
-            var isTaken = slot == own || changes.stream().anyMatch(c -> c.slot() == slot);
-            var parts = forSale.apply(slot.kind());
-            if (!isTaken && open.check().slots().contains(slot) && !parts.isEmpty()) {
-                var base = cost - present(build, slot);
-                queue.add(new Node(build, changes, open, slot, 0, base, base + price.applyAsLong(parts.get(0))));
-            }
-        }
-    }
-
-    private long present(Build build, Slot slot) {
-        return build.filled(slot).stream()
-                .findFirst()
-                .flatMap(l -> l.choice().part())
-                .map(price::applyAsLong)
-                .filter(p -> p < Long.MAX_VALUE)
-                .orElse(0L);
-    }
-
-    private Optional<Finding> open(Build build) {
-        var context = new BuildContext(build);
-        var findings = new ArrayList<Finding>(4);
-        for (var check : Checks.deciding()) {
-            findings.clear();
-            check.tell(context, findings);
-            for (var finding : findings) {
-                if (isOpen(finding)) {
-                    return Optional.of(finding);
+    private void expand(State state) {
+        var tried = new HashSet<Check>();
+        for (var finding : state.open()) {
+            if (tried.add(finding.check())) {
+                for (var slot : savings.keySet()) {
+                    if (!state.has(slot) && finding.check().slots().contains(slot)) {
+                        mend(state, finding, slot);
+                    }
                 }
             }
         }
-        return Optional.empty();
     }
 
-    private boolean isMended(Finding open, Build build) {
-        return open.check().on(new BuildContext(build)).stream().noneMatch(this::isOpen);
+    /** Every part of a slot that takes a finding away and may yet be part of the cheapest answer. */
+    private void mend(State state, Finding finding, Slot slot) {
+        var present = cost(build, slot);
+        var pieces = lineWithSlot(build, slot).map(Line::quantity).orElse(1);
+        for (var part : forSale.apply(slot.kind())) {
+            var cost = state.cost() + price.applyAsLong(part) * pieces - present;
+            if (isBeaten(cost + greatestSavings(state, slot))) {
+                return;
+            }
+            var changed = changed(state.build(), slot, part);
+            if (soundness.takesAway(finding.check(), changed, slots(state, slot))) {
+                reach(state, new Change(slot, part, finding), changed, cost);
+            }
+        }
     }
 
-    private boolean isOpen(Finding finding) {
-        return isForcing(finding) && (finding.touches(line) || Impact.isNew(finding, present));
+    private void reach(State before, Change change, Build changed, long cost) {
+        var changes = new ArrayList<>(before.changes());
+        changes.add(change);
+        var reached = new State(List.copyOf(changes), changed, open(changed, changes), cost);
+        if (sound.putIfAbsent(reached.parts(), reached.open().isEmpty()) != null) {
+            return;
+        }
+        if (reached.open().isEmpty()) {
+            if (isBetter(reached) && isLeast(reached)) {
+                best = Optional.of(reached);
+            }
+        } else if (changes.size() < MOST_CHANGES) {
+            queue.add(new Ranked(reached, cost + greatestSavings(reached, own)));
+        }
     }
 
-    /** A build that was sound before must be so again; a PSU that had its headroom keeps it. */
-    private boolean isForcing(Finding finding) {
-        return finding.verdict() == Verdict.CLASH
-                || finding.verdict() == Verdict.NOT_KNOWN && finding.check().decisive()
-                || Checks.isHeadroomLost(finding) && present.stream().noneMatch(Checks::isHeadroomLost);
+    private List<Finding> open(Build changed, List<Change> changes) {
+        work++;
+        var slots = EnumSet.noneOf(Slot.class);
+        changes.forEach(c -> slots.add(c.slot()));
+        return soundness.open(changed, slots);
+    }
+
+    /** Whether none of the changes can be left out. */
+    private boolean isLeast(State reached) {
+        var all = reached.changes();
+        for (int subset = 1; subset < (1 << all.size()) - 1; subset++) {
+            var some = new ArrayList<Change>();
+            for (int i = 0; i < all.size(); i++) {
+                if ((subset >> i & 1) == 1) {
+                    some.add(all.get(i));
+                }
+            }
+            if (isSound(some)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private boolean isSound(List<Change> changes) {
+        var parts = new EnumMap<Slot, Part>(Slot.class);
+        changes.forEach(c -> parts.put(c.slot(), c.part()));
+        var known = sound.get(parts);
+        if (known != null) {
+            return known;
+        }
+        var with = build;
+        for (var change : changes) {
+            with = changed(with, change.slot(), change.part());
+        }
+        return open(with, changes).isEmpty();
+    }
+
+    private boolean isBeaten(long bound) {
+        return best.filter(b -> bound > b.cost()).isPresent();
+    }
+
+    private boolean isBetter(State reached) {
+        return best.map(b -> ORDER.compare(reached, b) < 0).orElse(true);
+    }
+
+    private static final Comparator<State> ORDER =
+            Comparator.comparingLong(State::cost).thenComparing(ForcedChanges::ids);
+
+    private static String ids(State state) {
+        var ids = new LinkedHashMap<Slot, String>();
+        state.parts().forEach((slot, part) -> ids.put(slot, part.id().toString()));
+        return ids.toString();
+    }
+
+    /** What the slots that are left could save at most, a further one taken. */
+    private long greatestSavings(State state, Slot taken) {
+        return savings.entrySet().stream()
+                .filter(s -> s.getKey() != taken && !state.has(s.getKey()))
+                .map(Map.Entry::getValue)
+                .sorted()
+                .limit(MOST_CHANGES - state.changes().size() - (taken == own ? 0 : 1))
+                .mapToLong(Long::longValue)
+                .sum();
+    }
+
+    /** By how much the cheapest part of a slot is cheaper than the present one: none or less than nothing. */
+    private long saving(Slot slot) {
+        var pieces = lineWithSlot(build, slot).map(Line::quantity).orElse(1);
+        return forSale.apply(slot.kind()).stream()
+                .findFirst()
+                .map(p -> Math.min(0, price.applyAsLong(p) * pieces - cost(build, slot)))
+                .orElse(0L);
+    }
+
+    private Set<Slot> slots(State state, Slot further) {
+        var slots = EnumSet.of(further);
+        state.changes().forEach(c -> slots.add(c.slot()));
+        return slots;
+    }
+
+    private Build changed(Build from, Slot slot, Part part) {
+        return with(from, offered.apply(lineWith(from, slot, part)));
+    }
+
+    private long cost(Build of, Slot slot) {
+        return lineWithSlot(of, slot)
+                .flatMap(l -> l.choice()
+                        .part()
+                        .map(price::applyAsLong)
+                        .filter(p -> p < Long.MAX_VALUE)
+                        .map(p -> p * l.quantity()))
+                .orElse(0L);
+    }
+
+    private static Optional<Line> lineWithSlot(Build build, Slot slot) {
+        return build.lines().stream().filter(l -> l.slot() == slot).findFirst();
     }
 
     static Line lineOf(Build build, Slot slot) {

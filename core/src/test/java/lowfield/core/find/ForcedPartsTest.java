@@ -4,16 +4,33 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import lowfield.core.check.TestBuild;
 import lowfield.core.find.CandidateImpact.Group;
 import lowfield.core.guide.Choice;
+import lowfield.core.guide.Least;
 import lowfield.core.guide.Slot;
+import lowfield.core.guide.Wishes;
 import lowfield.core.money.Amount;
 import lowfield.core.money.Money;
 import org.junit.jupiter.api.Test;
 
 /** What a candidate forces elsewhere in the build. */
 class ForcedPartsTest extends CandidateCase {
+    private static final Wishes BLACK = new Wishes(
+            Set.of("black"),
+            Wishes.Lit.EITHER,
+            false,
+            false,
+            false,
+            Optional.empty(),
+            Set.of(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Least.NONE);
+
     /** 450 W for the card: 594 W at the peak ask for 713 W, so 750 W; the cheaper 700 W will not do, the 850 W is dearer. */
     @Test
     void aStrongCardForcesTheCheapestSupplyThatDoes() {
@@ -75,5 +92,29 @@ class ForcedPartsTest extends CandidateCase {
         assertThat(taking(sound(), Slot.PROCESSOR, at(90, TestBuild.like(Slot.PROCESSOR, "socket", "Delta")))
                         .group())
                 .isEqualTo(Group.CLASHES);
+    }
+
+    /** That nobody knows whether it fits is no reason to buy anything; it stands beside the candidate. */
+    @Test
+    void whatIsUnknownForcesNothing() {
+        supply(60, "rating", 850);
+        var unknown =
+                taking(sound().without(Slot.CASE, "cardLength"), Slot.GRAPHICS_CARD, at(150, card("length", 200)));
+        assertThat(unknown.forced()).isEmpty();
+        assertThat(unknown.forcesTooMuch()).isFalse();
+        assertThat(unknown.effect().undecided()).isNotEmpty();
+        assertThat(unknown.group()).isEqualTo(Group.CANNOT_BE_TOLD);
+    }
+
+    /** A cheaper case in a colour that the tier does not have is none that the card could need. */
+    @Test
+    void aForcedPartKeepsTheTiersWishes() {
+        supplies.add(at(60, TestBuild.like(Slot.CASE, "cardLength", 400, "colour", "white")));
+        supplies.add(at(95, TestBuild.like(Slot.CASE, "cardLength", 400, "colour", "black")));
+        var wished = sound().with(Slot.CASE, "colour", "black").asked(BLACK);
+        assertThat(taking(wished, Slot.GRAPHICS_CARD, at(150, card("length", 380)))
+                        .forced())
+                .singleElement()
+                .satisfies(f -> assertThat(euro.get(f.part().id())).isEqualTo(95));
     }
 }

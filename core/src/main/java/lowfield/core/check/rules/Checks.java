@@ -9,6 +9,7 @@ import lowfield.core.check.BuildContext;
 import lowfield.core.check.Check;
 import lowfield.core.check.FigureRef;
 import lowfield.core.check.Finding;
+import lowfield.core.check.Requirement;
 import lowfield.core.check.Verdict;
 import lowfield.core.check.card.CardLanes;
 import lowfield.core.check.card.CardLength;
@@ -84,6 +85,9 @@ public final class Checks {
             .filter(c -> c.decisive() || c.outcomes().stream().anyMatch(o -> o.verdict() == Verdict.CLASH))
             .toList();
 
+    private static final List<Check> SOUND =
+            ALL.stream().filter(c -> DECIDING.contains(c) || isWish(c)).toList();
+
     private Checks() {}
 
     public static List<Check> all() {
@@ -98,6 +102,16 @@ public final class Checks {
     /** The checks by which a build is sound or not. */
     public static List<Check> deciding() {
         return DECIDING;
+    }
+
+    /** Those, and the checks that hold parts against the tier's wishes. */
+    public static List<Check> sound() {
+        return SOUND;
+    }
+
+    /** Whether a check goes by what the tier asks for. */
+    public static boolean isWish(Check check) {
+        return check.requirements().stream().anyMatch(r -> r != Requirement.YEAR);
     }
 
     /** Whether a finding says that the PSU has less than a fifth to spare. */
