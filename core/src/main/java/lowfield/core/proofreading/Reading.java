@@ -24,7 +24,7 @@ public record Reading(List<Slip> slips, List<ReasonBasis.Claim> claims, Map<Stri
 
     /** How what is told of a figure is told from the others of its text: by where the figure begins. */
     public static String key(int start) {
-        return "figure " + start;
+        return ReasonBasis.Claim.keyOfFigure(start);
     }
 
     public static Reading nothing() {

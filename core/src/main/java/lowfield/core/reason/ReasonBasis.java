@@ -1,6 +1,7 @@
 package lowfield.core.reason;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 
 /**
@@ -25,6 +26,21 @@ public record ReasonBasis(List<Claim> claims, List<String> meant) {
         /** How a figure stood that was written rightly. */
         public static final String HELD = "held";
 
+        private static final String FIGURE = "figure ";
+
+        /** How a figure is told from the others of its text: by where it begins, in letters. */
+        public static String keyOfFigure(int start) {
+            return FIGURE + start;
+        }
+
+        private int start() {
+            return Integer.parseInt(key.substring(FIGURE.length()));
+        }
+
+        private Claim at(int start) {
+            return new Claim(keyOfFigure(start), about, value, said);
+        }
+
         public boolean isFigure() {
             return value.equals(HELD);
         }
@@ -46,6 +62,32 @@ public record ReasonBasis(List<Claim> claims, List<String> meant) {
     /** The same with other claims, as when the reason is confirmed. */
     public ReasonBasis with(List<Claim> now) {
         return new ReasonBasis(now, meant);
+    }
+
+    /**
+     * After an edit of the text: what was touched stands as it does now, all else as it was confirmed.
+     *
+     * @param now what the text after the edit relies on
+     * @param read what the touched words alone rely on
+     */
+    public ReasonBasis edited(TextChange change, List<Claim> now, List<Claim> read) {
+        var kept = new LinkedHashMap<String, Claim>();
+        for (var claim : claims) {
+            if (claim.isFigure()) {
+                if (!change.touches(claim.start())) {
+                    var moved = claim.at(change.moved(claim.start()));
+                    kept.put(moved.key(), moved);
+                }
+            } else if (has(now, claim.key()) && (claim.isOwnPrice() || !has(read, claim.key()))) {
+                kept.put(claim.key(), claim);
+            }
+        }
+        now.forEach(claim -> kept.putIfAbsent(claim.key(), claim));
+        return new ReasonBasis(List.copyOf(kept.values()), meant);
+    }
+
+    private static boolean has(List<Claim> among, String key) {
+        return among.stream().anyMatch(c -> c.key().equals(key));
     }
 
     /** With one more figure that is meant as it stands. */

@@ -69,11 +69,14 @@ public class Editing {
         var after = checked(info, before, patch.dated(before.choice(), clock.instant()));
         checkFollowing(edition, after);
         if (patch.bindsReason() && patch.keepsChoice()) {
-            after = after.relyingOn(bases.of(edition, line, after));
+            after = after.relyingOn(
+                    Boolean.TRUE.equals(patch.confirmReason())
+                            ? bases.confirmed(edition, line, after)
+                            : bases.edited(edition, line, before, after));
         }
         lines.write(edition, line, Optional.of(row), after);
         if (patch.bindsReason() && !patch.keepsChoice()) {
-            after = after.relyingOn(bases.of(edition, line, after));
+            after = after.relyingOn(bases.confirmed(edition, line, after));
             lines.write(edition, line, lines.forUpdate(edition, line), after);
         }
         journal.record(

@@ -8,6 +8,7 @@ import java.util.function.Consumer;
 import lowfield.core.RuleBroken;
 import lowfield.core.edition.OptionList;
 import lowfield.core.guide.Choice;
+import lowfield.core.reason.TextChange;
 import lowfield.server.guide.OverrideForm;
 import org.jspecify.annotations.NullUnmarked;
 import org.jspecify.annotations.Nullable;
@@ -136,7 +137,7 @@ public record LinePatch(
             line.heldListing = held.listing();
             line.heldWhy = held.why();
             line.reason = reason != null ? reason : old.reason();
-            line.reasonFor = reason != null || confirmed ? now.key() : old.reasonFor();
+            line.reasonFor = confirmed || isWrittenFor(old) ? now.key() : old.reasonFor();
             line.options = options != null ? checked(options) : others(old.options(), line.choice);
             line.follows = following != null ? following.line() : letsGo() ? null : old.follows();
             line.note = note != null ? note : line.note;
@@ -146,6 +147,14 @@ public record LinePatch(
             line.policy = policy != null ? policy : line.policy;
             line.basis = meantSo != null ? old.basisOf().meaning(meantSo) : line.basis;
         });
+    }
+
+    /** Whether the reason is written for what stands now: with the choice, for the first time, or anew; a correction is none. */
+    private boolean isWrittenFor(LineState old) {
+        return reason != null
+                && (choice != null
+                        || old.reason().isBlank()
+                        || TextChange.between(old.reason(), reason).isWrittenAnew());
     }
 
     /** What was said of an option that is taken is one undo away. */

@@ -1,8 +1,11 @@
 package lowfield.server.reasons;
 
+import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.proofreading.Slip;
 import lowfield.core.reason.ReasonBasis;
+import lowfield.core.reason.TextChange;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LineState;
 import org.springframework.stereotype.Component;
@@ -18,16 +21,39 @@ public class ReasonBases {
         this.readings = readings;
     }
 
-    /** The basis of the reason that a line has now. */
-    public ReasonBasis of(UUID edition, UUID line, LineState about) {
-        var loaded = editions.load(edition);
-        var meant = about.basisOf().meant().stream()
+    /** Of a reason that is confirmed as it stands. */
+    public ReasonBasis confirmed(UUID edition, UUID line, LineState about) {
+        var meant = meant(about);
+        return claims(edition, line, about.reason())
+                .map(claims -> new ReasonBasis(claims, meant))
+                .orElse(ReasonBasis.none());
+    }
+
+    /** Of a reason that was edited: only what was touched is looked at. */
+    public ReasonBasis edited(UUID edition, UUID line, LineState before, LineState after) {
+        if (before.reason().isBlank()) {
+            return confirmed(edition, line, after);
+        }
+        var change = TextChange.between(before.reason(), after.reason());
+        var was = new ReasonBasis(before.basisOf().claims(), meant(after));
+        return claims(edition, line, after.reason())
+                .map(now -> was.edited(
+                        change,
+                        now,
+                        claims(edition, line, change.of(after.reason())).orElse(List.of())))
+                .orElse(ReasonBasis.none());
+    }
+
+    private static List<String> meant(LineState about) {
+        return about.basisOf().meant().stream()
                 .filter(key -> Slip.stands(key, about.reason()))
                 .toList();
+    }
+
+    private Optional<List<ReasonBasis.Claim>> claims(UUID edition, UUID line, String text) {
+        var loaded = editions.load(edition);
         return loaded.evaluated()
                 .place(line)
-                .map(at -> new ReasonBasis(
-                        readings.read(loaded, at, about.reason()).claims(), meant))
-                .orElse(ReasonBasis.none());
+                .map(at -> readings.read(loaded, at, text).claims());
     }
 }

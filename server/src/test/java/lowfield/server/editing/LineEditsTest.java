@@ -66,7 +66,8 @@ class LineEditsTest {
 
     @BeforeEach
     void anEditionInEuro() {
-        when(bases.of(any(), any(), any())).thenReturn(ReasonBasis.none());
+        when(bases.confirmed(any(), any(), any())).thenReturn(ReasonBasis.none());
+        when(bases.edited(any(), any(), any(), any())).thenReturn(ReasonBasis.none());
         var info = mock(EditionInfo.class);
         when(info.guide()).thenReturn(GUIDE);
         when(editions.forEditing(eq(EDITION), anyLong())).thenReturn(info);

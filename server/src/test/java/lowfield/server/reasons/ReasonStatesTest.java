@@ -117,6 +117,26 @@ class ReasonStatesTest {
         assertThat(state(CARD).path("slips")).hasSize(1);
     }
 
+    /** Of three things that are no longer so, one is mended; a word elsewhere mends none; "still correct" is for all. */
+    @Test
+    void onlyWhatWasLookedAtIsConfirmed() {
+        edit(CARD, Map.of("reason", "It has 8 GB of memory. It is 242 mm long. It draws 165 W. We like it."));
+        assertThat(state(CARD).isMissingNode()).isTrue();
+        edit(CARD, Map.of("choice", Map.of("type", "PART", "part", world.parts.get("hartle-basalt-16-gb"))));
+        assertThat(state(CARD).path("changes")).hasSize(3);
+        edit(CARD, Map.of("reason", "It has 16 GB of memory. It is 242 mm long. It draws 165 W. We like it."));
+        assertThat(changes()).hasSize(2).noneMatch(c -> c.contains("16 GB"));
+        edit(CARD, Map.of("reason", "It has 16 GB of memory. It is 242 mm long. It draws 165 W. We liked it."));
+        assertThat(changes()).hasSize(2);
+        assertThat(world.line(CARD).path("reasonStale").asBoolean(false)).isTrue();
+        edit(CARD, Map.of("confirmReason", true));
+        assertThat(changes()).isEmpty();
+    }
+
+    private List<String> changes() {
+        return state(CARD).path("changes").valueStream().map(c -> c.asString()).toList();
+    }
+
     /** What is stored with a new choice is read against that choice. */
     @Test
     void aReasonThatComesWithAChoiceIsReadAgainstIt() {
