@@ -75,6 +75,9 @@
 {#if !line.reasonStale}{#each standing?.changes ?? [] as change (change)}<p class="small mt-1.5 text-clay">
       {change}
     </p>{/each}{#if standing?.move}<p class="small mt-1.5 text-soft">{standing.move}</p>{/if}{/if}
+{#if standing && !standing.isReadWhole}<p class="small mt-1.5 text-straw">
+    Only the first 300 figures and names of this reason are checked.
+  </p>{/if}
 {#if open}<ReasonHelp
     edition={bench.edition}
     line={line.id}

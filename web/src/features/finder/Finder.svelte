@@ -66,9 +66,12 @@
     }
     wasOpen = open;
   });
+  // A sentence that waits in the address while the finder is still closed is whoever opens it's to take.
+  let isInAddress = false;
   $effect(() => {
     if (open) searchParams.set('find', written || '.', { replace: true });
-    else if (searchParams.has('find')) searchParams.delete('find', undefined, { replace: true });
+    else if (isInAddress) searchParams.delete('find', undefined, { replace: true });
+    isInAddress = open;
   });
   $effect(() => {
     void written;

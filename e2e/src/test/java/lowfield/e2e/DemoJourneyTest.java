@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static lowfield.e2e.DemoDesk.GUIDE;
 import static lowfield.e2e.DemoDesk.context;
 import static lowfield.e2e.DemoDesk.desk;
+import static lowfield.e2e.DemoDesk.leave;
 import static lowfield.e2e.DemoDesk.theatre;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -62,6 +63,26 @@ class DemoJourneyTest {
             page.goBack();
             assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Deckhand, 540 to 580")))
                     .isVisible();
+        }
+    }
+
+    /** What moved is swapped from the round by one key: the finder of its line, cheaper equivalents first. */
+    @Test
+    void aSwapInTheRoundOpensTheFinder() {
+        try (var context = context()) {
+            var page = desk(context);
+            page.navigate(theatre().desk() + GUIDE + "/round");
+            page.getByRole(AriaRole.OPTION)
+                    .filter(new Locator.FilterOptions().setHasText("stands out"))
+                    .first()
+                    .click();
+            page.keyboard().press("s");
+            assertThat(page).hasURL(Pattern.compile(".*/lines/[^/]*\\?find=by.*SAME_FOR_LESS.*"));
+            assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+            page.locator("#candidate-0").waitFor();
+            assertThat(page.getByText("cheaper equivalent").first()).isVisible();
+            leave(page);
+            assertThat(page).not().hasURL(Pattern.compile(".*find=.*"));
         }
     }
 

@@ -11,8 +11,12 @@ import lowfield.core.reason.ReasonBasis;
  * @param slips what it says otherwise, in its order
  * @param claims what it says rightly, and how the prices that it compares stand
  * @param today what its figures can mean, as claims are about it, and what the data says of it today
+ * @param isWhole whether it was read to its end
  */
-public record Reading(List<Slip> slips, List<ReasonBasis.Claim> claims, Map<String, String> today) {
+public record Reading(List<Slip> slips, List<ReasonBasis.Claim> claims, Map<String, String> today, boolean isWhole) {
+    /** A text is read as far as so many figures, and so many names of parts. */
+    public static final int MOST = 300;
+
     public Reading {
         slips = List.copyOf(slips);
         claims = List.copyOf(claims);
@@ -28,7 +32,7 @@ public record Reading(List<Slip> slips, List<ReasonBasis.Claim> claims, Map<Stri
     }
 
     public static Reading nothing() {
-        return new Reading(List.of(), List.of(), Map.of());
+        return new Reading(List.of(), List.of(), Map.of(), true);
     }
 
     /** What the data says today of what a claim is about; absent where nothing is on file. */
@@ -41,6 +45,6 @@ public record Reading(List<Slip> slips, List<ReasonBasis.Claim> claims, Map<Stri
         return meant.isEmpty()
                 ? this
                 : new Reading(
-                        slips.stream().filter(s -> !meant.contains(s.key())).toList(), claims, today);
+                        slips.stream().filter(s -> !meant.contains(s.key())).toList(), claims, today, isWhole);
     }
 }

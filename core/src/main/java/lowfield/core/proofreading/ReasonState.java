@@ -12,10 +12,17 @@ import lowfield.core.reason.ReasonBasis.Claim;
  * @param slips what it says otherwise than the data, but for what the author meant as it stands
  * @param changes what it relied on and is no longer so; not empty: the reason is stale
  * @param move how far the price moved since, where that was much
+ * @param isReadWhole whether it was read to its end
  */
-public record ReasonState(List<Slip> slips, List<BasisChange> changes, Optional<BasisChange> move) {
+public record ReasonState(
+        List<Slip> slips, List<BasisChange> changes, Optional<BasisChange> move, boolean isReadWhole) {
     /** A price may move so far before the author is asked to read the reason once more. */
     private static final BigDecimal MUCH = new BigDecimal("0.10");
+
+    /** Of a reason that was read to its end. */
+    public ReasonState(List<Slip> slips, List<BasisChange> changes, Optional<BasisChange> move) {
+        this(slips, changes, move, true);
+    }
 
     public ReasonState {
         slips = List.copyOf(slips);
@@ -28,7 +35,8 @@ public record ReasonState(List<Slip> slips, List<BasisChange> changes, Optional<
 
     /** By a reading of its text today. */
     public static ReasonState of(ReasonBasis basis, Reading now) {
-        return new ReasonState(now.without(basis.meant()).slips(), changes(basis, now), move(basis, now));
+        return new ReasonState(
+                now.without(basis.meant()).slips(), changes(basis, now), move(basis, now), now.isWhole());
     }
 
     /** What of it is no longer so, by a reading of the same text today. */

@@ -61,12 +61,14 @@ public class ReasonStates {
      *
      * @param changes what it relied on and is no longer so
      * @param move how far the price moved since it was confirmed, where that was much
+     * @param isReadWhole whether it was held against the data to its end; a very long one is not
      */
     public record ReasonStateView(
             UUID line,
             List<SlipView> slips,
             List<String> changes,
-            @Nullable String move) {}
+            @Nullable String move,
+            boolean isReadWhole) {}
 
     /** Those of a build that something is to be said of. */
     @Transactional(readOnly = true)
@@ -90,6 +92,7 @@ public class ReasonStates {
                         at.line().id(),
                         state.slips().stream().map(SlipView::of).toList(),
                         state.changes().stream().map(BasisChange::sentence).toList(),
-                        state.move().map(BasisChange::sentence).orElse(null)));
+                        state.move().map(BasisChange::sentence).orElse(null),
+                        state.isReadWhole()));
     }
 }

@@ -46,6 +46,12 @@ public final class ClueReader {
                 .toList();
     }
 
+    /** Where the last of so many figures of a text ends; where the text ends when it has no more. */
+    public int endOf(String text, int most) {
+        var found = figures.in(text);
+        return found.size() > most ? found.get(most - 1).end() : text.length();
+    }
+
     /** Every figure as if it were the only one. */
     private List<SeenFigure> alone(String bare, List<Mention> named) {
         var before = Spoken.ofNothing();

@@ -40,7 +40,7 @@ public final class NumberWords {
     /** One number in words; "a" only where a hundred, a thousand or a unit follows. */
     static final String EXPRESSION = "(?:half an?(?= )|an?(?= (?:terabyte|gigabyte)(?!\\p{L}))"
             + "|(?:an?[ -](?=hundred|thousand))?" + WORD + "(?:[ -](?:and )?(?:" + WORD
-            + "|a half(?!\\p{L})|a quarter(?!\\p{L})))*)";
+            + "|a half(?!\\p{L})|a quarter(?!\\p{L}))){0,8})";
 
     private NumberWords() {}
 

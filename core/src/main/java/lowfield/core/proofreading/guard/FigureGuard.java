@@ -63,7 +63,19 @@ public final class FigureGuard {
         if (context.subjects().isEmpty()) {
             return Reading.nothing();
         }
+        return read(text, text.substring(0, end(text)));
+    }
+
+    /** Where the first {@value Reading#MOST} figures and names end; a text of no more is read to its own end. */
+    private int end(String text) {
         var stated = TextMask.of(text);
+        var named = mentions.in(stated);
+        var end = named.size() > Reading.MOST ? named.get(Reading.MOST - 1).end() : stated.length();
+        return figures.endOf(stated.substring(0, end), Reading.MOST);
+    }
+
+    private Reading read(String text, String part) {
+        var stated = TextMask.of(part);
         var named = mentions.in(stated);
         var slips = new ArrayList<Slip>(names.slips(stated, named));
         var claims = new ArrayList<>(claimReader.prices(stated, named));
@@ -84,7 +96,8 @@ public final class FigureGuard {
                         .map(s -> s.in(text))
                         .toList(),
                 claims,
-                today);
+                today,
+                part.length() == text.length());
     }
 
     /** Every figure of a text with what it may mean. */
