@@ -2,22 +2,32 @@ package lowfield.core.find;
 
 import java.text.Normalizer;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Set;
 import java.util.function.BiPredicate;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /**
  * Forgiving text over the parts of a shelf. Every word asked for must be found in a part, in any order: as the beginning of
  * one of its words, else inside one, else with a letter or two wrong, missing or swapped (optimal string alignment,
- * Damerau 1964), else with its letters in order and some left out. "16gb" and "16 GB" are the same.
+ * Damerau 1964), else with its letters in order and some left out. "16gb" and "16 GB" are the same, and nothing else is: a
+ * number with its unit is found only as that.
  */
 final class TextIndex {
     private static final Pattern MARKS = Pattern.compile("\\p{M}");
+    private static final Set<String> UNITS =
+            Set.of("tb", "gb", "mb", "mm", "cm", "w", "mhz", "ghz", "mt", "hz", "db", "rpm");
 
     /** A word of the shelf, the letters that are in it, and the rows that hold it. */
-    private record Known(String word, long letters, int[] rows) {}
+    private record Known(String word, long letters, int[] rows) {
+        boolean isFigure() {
+            return word.indexOf(' ') > 0;
+        }
+    }
 
     private final int size;
     private final List<Known> known;
@@ -26,8 +36,12 @@ final class TextIndex {
         size = texts.size();
         var lists = new HashMap<String, List<Integer>>();
         for (int row = 0; row < size; row++) {
-            for (var word : words(texts.get(row))) {
+            var words = words(texts.get(row));
+            for (var word : words) {
                 lists.computeIfAbsent(word, w -> new ArrayList<>(1)).add(row);
+            }
+            for (var figure : figures(words)) {
+                lists.computeIfAbsent(figure, w -> new ArrayList<>(1)).add(row);
             }
         }
         known = lists.entrySet().stream()
@@ -42,10 +56,36 @@ final class TextIndex {
     BitSet find(String text) {
         var found = new BitSet(size);
         found.set(0, size);
-        for (var word : words(text)) {
-            found.and(rows(word));
+        var words = words(text);
+        var figures = figures(words);
+        for (int i = 0; i < words.size(); i++) {
+            var isFigure = isFigure(words, i) || i > 0 && isFigure(words, i - 1);
+            if (!isFigure) {
+                found.and(rows(words.get(i)));
+            }
         }
+        figures.forEach(figure -> found.and(exactly(figure)));
         return found;
+    }
+
+    private BitSet exactly(String word) {
+        var rows = new BitSet(size);
+        known.stream()
+                .filter(k -> k.word().equals(word))
+                .forEach(k -> Arrays.stream(k.rows()).forEach(rows::set));
+        return rows;
+    }
+
+    /** The numbers that a unit follows, with it: "16 gb". */
+    private static List<String> figures(List<String> words) {
+        return IntStream.range(0, words.size())
+                .filter(i -> isFigure(words, i))
+                .mapToObj(i -> words.get(i) + " " + words.get(i + 1))
+                .toList();
+    }
+
+    private static boolean isFigure(List<String> words, int at) {
+        return at + 1 < words.size() && isDigit(words.get(at).charAt(0)) && UNITS.contains(words.get(at + 1));
     }
 
     private BitSet rows(String word) {
@@ -53,8 +93,9 @@ final class TextIndex {
         var letters = letters(word);
         for (Likeness likeness : LIKENESSES) {
             for (var each : known) {
-                // Letters that the other word has not are errors, each of them.
-                if (Long.bitCount(letters & ~each.letters()) <= likeness.errors()
+                // Letters that the other word has not are errors, each of them. A figure is found only as a whole.
+                if (!each.isFigure()
+                        && Long.bitCount(letters & ~each.letters()) <= likeness.errors()
                         && likeness.same().test(word, each.word())) {
                     for (var row : each.rows()) {
                         rows.set(row);
@@ -85,7 +126,7 @@ final class TextIndex {
         var letters = 0L;
         for (int i = 0; i < word.length(); i++) {
             var c = word.charAt(i);
-            letters |= 1L << (isDigit(c) ? c - '0' : 10 + c - 'a');
+            letters |= c == ' ' ? 0 : 1L << (isDigit(c) ? c - '0' : 10 + c - 'a');
         }
         return letters;
     }
