@@ -3,6 +3,8 @@ package lowfield.core.ladder;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lowfield.core.Text;
 import lowfield.core.edition.EvaluatedBuild;
@@ -79,20 +81,25 @@ public record LadderStep(
                         .map(before -> Change.of(line.slot(), before, after)));
     }
 
-    /** "Mate costs 407.90 EUR more than Bosun and shares 5 of 8 choices; it buys 12 GB instead of 8 GB (graphics card)." */
+    /** "Mate costs 407.90 EUR more than Bosun and shares 5 of 8 choices; it buys 12 GB instead of 8 GB (graphics card), but has no integrated graphics (CPU)." */
     public String said() {
         var price = by.map(b -> b.minor() == 0
                         ? "costs as much as "
                         : b.isNegative() ? "costs " + b.times(-1) + " less than " : "costs " + b + " more than ")
                 .orElse("stands above ");
-        var bought = changes.stream()
-                .filter(c -> DECIDING.contains(c.slot()))
-                .flatMap(c -> Stream.concat(c.others().stream(), c.gains().stream())
-                        .map(g -> g + " (" + Text.inSentence(c.slot().label()) + ")"))
-                .toList();
-        var buys = bought.isEmpty()
-                ? "no figure that makes a part what it is gets better"
-                : "it buys " + String.join(", ", bought);
+        var bought = told(c -> Stream.concat(c.others().stream(), c.gains().stream()));
+        var lost = told(c -> c.losses().stream());
+        var buys = (bought.isEmpty() ? "no figure that makes a part what it is gets better" : "it buys " + bought)
+                + (lost.isEmpty() ? "" : ", but has " + lost);
         return "%s %s%s and shares %d of %d choices; %s.".formatted(to.name(), price, from.name(), shared, lines, buys);
+    }
+
+    /** What is said of the deciding slots, each with its own. */
+    private String told(Function<Change, Stream<String>> of) {
+        return changes.stream()
+                .filter(c -> DECIDING.contains(c.slot()))
+                .flatMap(c ->
+                        of.apply(c).map(g -> g + " (" + Text.inSentence(c.slot().label()) + ")"))
+                .collect(Collectors.joining(", "));
     }
 }

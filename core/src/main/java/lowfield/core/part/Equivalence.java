@@ -18,8 +18,16 @@ public record Equivalence(List<Loss> losses) {
 
     /** A figure that is less, or another, than it was; {@code now} is absent where it is not known. */
     public record Loss(Field field, String before, Optional<String> now) {
-        /** "12 GB instead of 16 GB", "boost not known, 4600 MHz before". */
+        /** Whether it is something that a part has or has not. */
+        boolean isFeature() {
+            return before.equals("yes");
+        }
+
+        /** "12 GB instead of 16 GB", "boost not known, 4600 MHz before", "no integrated graphics". */
         public String said() {
+            if (isFeature() && now.isPresent()) {
+                return "no " + field.label();
+            }
             return now.map(n -> n + " instead of " + before)
                     .orElseGet(() -> "%s not known, %s before".formatted(field.label(), before));
         }
@@ -56,6 +64,9 @@ public record Equivalence(List<Loss> losses) {
         }
         if (before instanceof Collection<?> all && now instanceof Collection<?> others) {
             return others.containsAll(all);
+        }
+        if (before instanceof Boolean hadIt && now instanceof Boolean hasIt && field.better() != Better.LESS) {
+            return hasIt || !hadIt;
         }
         if (field.better() == Better.NEED) {
             return now.equals(before);

@@ -25,10 +25,7 @@ public record Replacement(List<String> gains, List<String> losses, List<String> 
         return new Replacement(
                 won.stream()
                         .filter(w -> !isIn(lost, w.field()))
-                        .map(w -> kits(w.field(), after, before)
-                                .orElseGet(() -> w.now()
-                                        .map(less -> instead(w.field(), w.before(), less))
-                                        .orElse(counted(w.field(), w.before()))))
+                        .map(w -> kits(w.field(), after, before).orElseGet(() -> gained(w)))
                         .toList(),
                 lost.stream()
                         .filter(l -> !isIn(won, l.field()))
@@ -49,8 +46,20 @@ public record Replacement(List<String> gains, List<String> losses, List<String> 
         return losses.stream().anyMatch(l -> l.field().equals(field));
     }
 
+    private static String gained(Equivalence.Loss won) {
+        return won.isFeature()
+                ? won.field().label()
+                : won.now()
+                        .map(less -> instead(won.field(), won.before(), less))
+                        .orElse(counted(won.field(), won.before()));
+    }
+
     private static String said(Equivalence.Loss loss) {
-        return loss.now().map(now -> instead(loss.field(), now, loss.before())).orElseGet(loss::said);
+        return loss.isFeature()
+                ? loss.said()
+                : loss.now()
+                        .map(now -> instead(loss.field(), now, loss.before()))
+                        .orElseGet(loss::said);
     }
 
     /** A chip goes by its own name; of anything else it is said what is another. */
@@ -81,6 +90,6 @@ public record Replacement(List<String> gains, List<String> losses, List<String> 
 
     /** "6 cores": a bare number says of what. */
     private static String counted(Field field, String value) {
-        return value.matches("\\d+") ? value + " " + field.label() : value;
+        return value.matches("[\\d.,]+") ? value + " " + field.label() : value;
     }
 }

@@ -53,6 +53,11 @@ public record TextChange(int from, int oldTo, int newTo, int words) {
         return words >= WRITTEN_ANEW;
     }
 
+    /** Whether nothing of the text before is left beside it. */
+    public boolean isWhole(String after) {
+        return from == 0 && newTo == after.length();
+    }
+
     /** Whether what begins at a place of the text before was touched. */
     public boolean touches(int start) {
         return start >= from && start < oldTo;

@@ -52,4 +52,15 @@ class ReplacementTest {
         assertThat(TestBuild.part(Slot.CASE, Map.of("fans", 1)).summary()).isEqualTo("1 fan included");
         assertThat(TestBuild.part(Slot.CASE, Map.of("fans", 2)).summary()).isEqualTo("2 fans included");
     }
+
+    /** A feature is had or not; it is told by its name. */
+    @Test
+    void aFeatureIsGainedOrLost() {
+        var with = TestBuild.like(Slot.PROCESSOR, "graphics", true);
+        var without = TestBuild.like(Slot.PROCESSOR, "graphics", false);
+        assertThat(Replacement.of(with, without).losses()).containsExactly("no integrated graphics");
+        assertThat(Replacement.of(with, without).changes()).isEmpty();
+        assertThat(Replacement.of(without, with).gains()).containsExactly("integrated graphics");
+        assertThat(Replacement.of(without, with).losses()).isEmpty();
+    }
 }

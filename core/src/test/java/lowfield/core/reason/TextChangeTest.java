@@ -27,6 +27,18 @@ class TextChangeTest {
         assertThat(change.words()).isEqualTo(words);
     }
 
+    @Test
+    void aTextIsWrittenAnewAsAWholeOrInPart() {
+        var before = "It was the one to take last month, at any price.";
+        assertThat(TextChange.between(before, "Small, plain, and known.").isWhole("Small, plain, and known."))
+                .isTrue();
+        var longer = before + " It still is, for now.";
+        assertThat(TextChange.between(before, longer).isWhole(longer)).isFalse();
+        assertThat(TextChange.between(before, longer).isWrittenAnew()).isTrue();
+        assertThat(TextChange.between(before, before.replace("last", "the")).isWrittenAnew())
+                .isFalse();
+    }
+
     /** What stands outside the touched words is the same text, moved. */
     @Test
     void whatIsNotTouchedIsFoundAgain() {

@@ -29,13 +29,18 @@ public class ReasonBases {
                 .orElse(ReasonBasis.none());
     }
 
-    /** Of a reason that was edited: only what was touched is looked at. */
+    /** Of a reason that was edited: only what was touched is looked at, and the price of a choice that it is now written for. */
     public ReasonBasis edited(UUID edition, UUID line, LineState before, LineState after) {
-        if (before.reason().isBlank()) {
+        var change = TextChange.between(before.reason(), after.reason());
+        if (before.reason().isBlank() || change.isWhole(after.reason())) {
             return confirmed(edition, line, after);
         }
-        var change = TextChange.between(before.reason(), after.reason());
-        var was = new ReasonBasis(before.basisOf().claims(), meant(after));
+        var isForAnother = !after.reasonFor().equals(before.reasonFor());
+        var was = new ReasonBasis(
+                before.basisOf().claims().stream()
+                        .filter(c -> !isForAnother || !c.isOwnPrice())
+                        .toList(),
+                meant(after));
         return claims(edition, line, after.reason())
                 .map(now -> was.edited(
                         change,
