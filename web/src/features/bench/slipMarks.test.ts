@@ -60,7 +60,13 @@ describe('slips in the text', () => {
 
 describe('a reason', () => {
   const line = (reasonStale: boolean) => ({ reasonStale }) as Schemas['LineView'];
-  const state = (over: Partial<Schemas['ReasonStateView']>) => ({ line: 'l', slips: [], changes: [], isReadWhole: true, ...over });
+  const state = (over: Partial<Schemas['ReasonStateView']>) => ({
+    line: 'l',
+    slips: [],
+    changes: [],
+    isReadWhole: true,
+    ...over,
+  });
 
   it('says what is the matter with it, the worst alone', () => {
     expect(matterOf(line(false), undefined)).toBe('');
