@@ -247,7 +247,7 @@ class FitDrawingTest {
         var fit = of(measured().with(Slot.MOTHERBOARD, "driveSlots", slots(top, rear)));
         assertThat(boxes(fit, FitDrawing.Box.Sort.DRIVE)).isEmpty();
         assertThat(words(fit)).contains("Test drive: place of slot M2_1 on the motherboard is not on file.");
-        var unknown = List.of(Map.of("name", "M2_1", "protocols", List.of("NVMe")));
+        var unknown = List.of(Map.of("name", "M2_1", "protocols", List.of("NVMe"), "longest", 80));
         assertThat(words(of(measured().with(Slot.MOTHERBOARD, "driveSlots", unknown))))
                 .contains("Test drive: place of slot M2_1 on the motherboard is not on file.");
     }

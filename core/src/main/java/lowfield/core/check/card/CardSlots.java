@@ -86,11 +86,16 @@ public final class CardSlots {
         }
     }
 
-    private static int position(Inputs in) {
-        return in.first(BOARD_SLOTS)
-                .flatMap(b -> primary(b.figure(BOARD_CARD_SLOTS).or(List.of())))
-                .map(s -> s.position().or(1))
-                .orElse(1);
+    /** Where the card's slot is, from the top; the first where there is no motherboard yet. */
+    private static Figure<Integer> position(Inputs in) {
+        var board = in.first(BOARD_SLOTS);
+        if (board.isEmpty()) {
+            return Figure.of(1);
+        }
+        var slots = board.get().figure(BOARD_CARD_SLOTS).or(List.of());
+        var isClear =
+                slots.size() == 1 || slots.stream().allMatch(s -> s.lanes().isKnown());
+        return isClear ? primary(slots).map(CardSlot::position).orElseGet(Figure::notKnown) : Figure.notKnown();
     }
 
     private static void inCase(Seen card, Figure<Integer> covered, Seen box, Inputs in, FindingCollector.About tell) {
@@ -98,12 +103,15 @@ public final class CardSlots {
             tell.missing(card.get(CARD_SLOTS_COVERED));
             return;
         }
-        var last = position(in) + covered.or(1) - 1;
+        var position = position(in);
+        var last = position.or(1) + covered.or(1) - 1;
         tell.with(box.get(CASE_EXPANSION_SLOTS), has -> {
-            if (last <= has) {
-                tell.say("free", covered.or(1), has);
-            } else {
+            if (last > has) {
                 tell.say("too-many", last, has);
+            } else if (!position.isKnown()) {
+                in.first(BOARD_SLOTS).ifPresent(b -> tell.missing(b.get(BOARD_CARD_SLOTS)));
+            } else {
+                tell.say("free", covered.or(1), has);
             }
         });
     }
@@ -114,16 +122,23 @@ public final class CardSlots {
             if (!network.or(NETWORK_BUS, "").startsWith("PCIe") || !covered.isKnown()) {
                 continue;
             }
+            var about = tell.about(card, board, network);
             var slots = board.figure(BOARD_CARD_SLOTS).or(List.of());
             var own = primary(slots);
-            var last = position(in) + covered.or(1) - 1;
             var others = slots.stream()
                     .filter(s -> own.filter(p -> p == s).isEmpty())
                     .toList();
+            var last = position(in).map(p -> p + covered.or(1) - 1);
             var isFree = others.stream()
-                    .anyMatch(s -> s.position().value().filter(p -> p <= last).isEmpty());
-            if (!slots.isEmpty() && !isFree) {
-                tell.about(card, board, network).say("covers", network);
+                    .anyMatch(s -> s.position().value().isPresent()
+                            && last.isKnown()
+                            && s.position().or(0) > last.or(0));
+            var isOpen = !last.isKnown()
+                    || others.stream().anyMatch(s -> !s.position().isKnown());
+            if (slots.isEmpty() || !isFree && isOpen && !others.isEmpty()) {
+                about.missing(board.get(BOARD_CARD_SLOTS));
+            } else if (!isFree) {
+                about.say("covers", network);
             }
         }
     }

@@ -11,6 +11,7 @@ import static lowfield.core.check.figures.MotherboardFigures.*;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.check.Check;
 import lowfield.core.check.FigureRef;
@@ -148,15 +149,18 @@ public final class MemoryFit {
             return;
         }
         var cpuMost = Integer.MAX_VALUE;
+        var unknown = Optional.<Seen>empty();
         for (var cpu : in.lines(CPU_CAPACITY)) {
             cpuMost = Math.min(cpuMost, cpu.or(CPU_MEMORY_MOST, cpuMost));
+            unknown = cpu.get(CPU_MEMORY_MOST).isMissing() ? Optional.of(cpu) : unknown;
         }
         for (var board : in.lines(CAPACITY)) {
-            capacity(kits, board, cpuMost, tell.about(kits, board));
+            capacity(kits, board, cpuMost, unknown, tell.about(kits, board));
         }
     }
 
-    private static void capacity(List<Seen> kits, Seen board, int cpuMost, FindingCollector.About tell) {
+    private static void capacity(
+            List<Seen> kits, Seen board, int cpuMost, Optional<Seen> unknown, FindingCollector.About tell) {
         var total = 0;
         var largest = 0;
         for (var kit : kits) {
@@ -171,6 +175,8 @@ public final class MemoryFit {
                 tell.say("too-much", all, Math.min(most, cpuMost));
             } else if (size > module) {
                 tell.say("module", size, module);
+            } else if (unknown.isPresent()) {
+                tell.missing(unknown.get().get(CPU_MEMORY_MOST));
             } else if (isKnown(kits, MEMORY_MODULES, tell) && isKnown(kits, MEMORY_MODULE_SIZE, tell)) {
                 firmware(board, size, all, Math.min(most, cpuMost), tell);
             }

@@ -63,7 +63,11 @@ public final class PsuRating {
             }
             var about = tell.about(psu);
             about.with(psu.get(PSU_RATING), rated -> {
-                var rating = psu.figure(PSU_RATING_12V).or(rated);
+                var rail = psu.figure(PSU_RATING_12V)
+                        .value()
+                        .map(Span::exactly)
+                        .orElseGet(() -> percent(in.usual(UsualValue.RATING_12V), rated));
+                var rating = rail.high();
                 if (peak.withoutAllowances() > rating) {
                     about.say(
                             "over",
@@ -73,23 +77,28 @@ public final class PsuRating {
                 } else if (!peak.watts().isKnown()) {
                     load.missing().ifPresent(about::missing);
                 } else {
-                    rated(in, peak.watts().or(0), peak.withHeadroom().or(0), rating, about);
+                    rated(in, peak.watts().or(0), peak.withHeadroom().or(0), rail, psu, about);
                 }
             });
         }
     }
 
-    private static void rated(Inputs in, int watts, int withHeadroom, int rating, FindingCollector.About tell) {
+    /** The 12 V rating is rarely printed; where it decides and is not known, nothing is said of headroom. */
+    private static void rated(
+            Inputs in, int watts, int withHeadroom, Span rail, Seen psu, FindingCollector.About tell) {
+        var rating = rail.high();
         var recommended = 0;
         for (var card : in.lines(RECOMMENDED)) {
             recommended = Math.max(recommended, card.or(CARD_RECOMMENDED_SUPPLY, 0));
         }
         if (rating < withHeadroom) {
-            tell.say("headroom", watts, withHeadroom, rating);
+            tell.sayOn(rail, "headroom", watts, withHeadroom, rating);
+        } else if (rail.low() < withHeadroom) {
+            tell.missing(psu.get(PSU_RATING_12V));
         } else if (rating < recommended) {
-            tell.say("recommended", watts, rating, recommended);
+            tell.sayOn(rail, "recommended", watts, rating, recommended);
         } else {
-            tell.say("enough", watts, rating);
+            tell.sayOn(rail, "enough", watts, rating);
         }
     }
 

@@ -7,6 +7,7 @@ import static lowfield.core.check.figures.MonitorFigures.*;
 import static lowfield.core.check.figures.MotherboardFigures.BOARD_VIDEO_OUTPUTS;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import lowfield.core.check.Check;
@@ -98,39 +99,81 @@ final class MonitorChecks {
                 tell.missing(new Seen.Asked<>(MONITOR_RESOLUTION, monitor, Figure.notKnown()));
                 return;
             }
-            tell.with(monitor.get(MONITOR_VIDEO_INPUTS), outputs, (inputs, there) -> best(need, inputs, there, tell));
+            var inputs = monitor.get(MONITOR_VIDEO_INPUTS);
+            tell.with(inputs, outputs, (in, there) -> best(need, inputs, outputs, tell));
         });
     }
 
-    private static void best(long need, List<VideoPort> inputs, List<VideoPort> outputs, FindingCollector.About tell) {
+    /** The best of every pair of ports; a port that does not say what it carries may carry it. */
+    private static void best(
+            long need,
+            Seen.Asked<List<VideoPort>> inputs,
+            Seen.Asked<List<VideoPort>> outputs,
+            FindingCollector.About tell) {
         var fastest = 0;
         var by = "";
         var compressed = "";
-        for (var output : outputs) {
-            for (var input : inputs) {
-                var connector = output.connector().or("");
-                if (!connector.equals(input.connector().or("-"))) {
+        var mayCarry = false;
+        for (var output : outputs.figure().or(List.of())) {
+            for (var input : inputs.figure().or(List.of())) {
+                var isShared = isShared(output, input);
+                if (isShared.isPresent() && !isShared.get()) {
                     continue;
                 }
-                var payload = Math.min(output.payload().or(0), input.payload().or(0));
-                if (payload >= fastest) {
-                    fastest = payload;
-                    by = connector;
+                var payload = least(output.payload(), input.payload());
+                var compresses = both(output.compression(), input.compression());
+                if (isShared.isEmpty()) {
+                    mayCarry = true;
+                } else if (payload.isPresent() && payload.get() >= fastest) {
+                    fastest = payload.get();
+                    by = output.connector().or("");
                 }
-                if (output.compression().or(false) && input.compression().or(false)) {
-                    compressed = connector;
+                if (isShared.isPresent() && compresses.orElse(false)) {
+                    compressed = output.connector().or("");
                 }
+                mayCarry |= isShared.isPresent() && (payload.isEmpty() || compresses.isEmpty());
             }
         }
-        if (by.isEmpty()) {
-            tell.say("no-connector", words(inputs), words(outputs));
-        } else if (fastest * 100_000_000L >= need) {
+        if (!by.isEmpty() && fastest * 100_000_000L >= need) {
             tell.say("carries", by, gigabits(need));
         } else if (!compressed.isEmpty()) {
             tell.say("compressed", compressed, gigabits(need));
+        } else if (mayCarry) {
+            tell.missing(isWhole(outputs) ? inputs : outputs);
+        } else if (by.isEmpty()) {
+            tell.say(
+                    "no-connector",
+                    words(inputs.figure().or(List.of())),
+                    words(outputs.figure().or(List.of())));
         } else {
             tell.say("too-slow", gigabits(need), by, fastest / 10);
         }
+    }
+
+    private static Optional<Boolean> isShared(VideoPort output, VideoPort input) {
+        return output.connector()
+                .value()
+                .flatMap(there -> input.connector().value().map(there::equals));
+    }
+
+    /** The least that both carry; absent while one that may carry less does not say. */
+    private static Optional<Integer> least(Figure<Integer> one, Figure<Integer> other) {
+        return one.value().flatMap(a -> other.value().map(b -> Math.min(a, b)));
+    }
+
+    /** Whether both do; no where one does not. */
+    private static Optional<Boolean> both(Figure<Boolean> one, Figure<Boolean> other) {
+        if (!one.or(true) || !other.or(true)) {
+            return Optional.of(false);
+        }
+        return one.value().flatMap(a -> other.value());
+    }
+
+    private static boolean isWhole(Seen.Asked<List<VideoPort>> ports) {
+        return ports.figure().or(List.of()).stream()
+                .allMatch(p -> p.connector().isKnown()
+                        && p.payload().isKnown()
+                        && p.compression().isKnown());
     }
 
     private static Set<String> words(List<VideoPort> ports) {

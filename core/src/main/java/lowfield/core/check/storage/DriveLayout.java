@@ -26,7 +26,8 @@ import lowfield.core.part.Figure;
 /**
  * Which M.2 drive goes into which slot of the first motherboard. Every drive is placed if that can be done at all
  * (augmenting paths: Kuhn 1955); among the slots that take a drive, those that cost nothing elsewhere and are fast enough
- * are tried first.
+ * are tried first. A slot whose protocols or length are unknown takes no drive for certain and may take any: where not every
+ * drive is placed for certain, it is only known which find no slot whatever is unknown.
  */
 public final class DriveLayout implements Told {
     private static final View BOARD = View.of(Slot.MOTHERBOARD, BOARD_DRIVE_SLOTS);
@@ -47,12 +48,14 @@ public final class DriveLayout implements Told {
     private final List<Seen> drives;
     private final List<DriveSlot> slots;
     private final int[] driveOfSlot;
+    private final boolean isLenient;
     private final List<Seen> left = new ArrayList<>(0);
     private final List<Placed> placed;
 
-    private DriveLayout(List<Seen> drives, List<DriveSlot> slots) {
+    private DriveLayout(List<Seen> drives, List<DriveSlot> slots, boolean isLenient) {
         this.drives = drives;
         this.slots = slots;
+        this.isLenient = isLenient;
         this.driveOfSlot = new int[slots.size()];
         java.util.Arrays.fill(driveOfSlot, -1);
         for (int d = 0; d < drives.size(); d++) {
@@ -66,13 +69,17 @@ public final class DriveLayout implements Told {
     private static DriveLayout of(List<DriveSlot> all, Inputs inputs) {
         var dead = new HashSet<String>();
         inputs.lines(CPU).forEach(p -> p.figure(CPU_LEAVES_DEAD).value().ifPresent(dead::addAll));
-        var slots = new ArrayList<DriveSlot>(all.size());
-        for (var slot : all) {
-            if (!slot.radioOnly().or(false) && !dead.contains(slot.name().or(""))) {
-                slots.add(slot);
-            }
-        }
-        return new DriveLayout(drives(inputs), slots);
+        var slots = all.stream()
+                .filter(s -> !s.radioOnly().or(false) && !dead.contains(s.name().or("")))
+                .toList();
+        var drives = drives(inputs);
+        var certain = new DriveLayout(drives, slots, false);
+        return certain.left.isEmpty() ? certain : new DriveLayout(drives, slots, true);
+    }
+
+    /** Whether every drive is in its slot for certain, or it is certain that some find none. */
+    public boolean isCertain() {
+        return !isLenient || !left.isEmpty();
     }
 
     private static List<Seen> drives(Inputs inputs) {
@@ -90,8 +97,9 @@ public final class DriveLayout implements Told {
         return left;
     }
 
+    /** Those that are in their slot for certain. */
     public List<Placed> placed() {
-        return placed;
+        return isLenient ? List.of() : placed;
     }
 
     private List<Placed> inSlots() {
@@ -115,6 +123,9 @@ public final class DriveLayout implements Told {
     }
 
     private Figure<Integer> taken(Function<DriveSlot, Figure<Integer>> what) {
+        if (!isCertain()) {
+            return Figure.notKnown();
+        }
         var sum = 0;
         for (var drive : placed) {
             var taken = what.apply(drive.slot());
@@ -156,13 +167,13 @@ public final class DriveLayout implements Told {
         return best;
     }
 
-    private static boolean takes(DriveSlot slot, Seen drive) {
-        return slot.protocols()
-                        .value()
-                        .filter(p -> p.contains(drive.or(DRIVE_PROTOCOL, "")))
-                        .isPresent()
-                && Drives.length(drive) <= slot.longest().or(Integer.MAX_VALUE)
-                && !(slot.singleSided().or(false) && drive.or(DRIVE_DOUBLE_SIDED, false));
+    private boolean takes(DriveSlot slot, Seen drive) {
+        var protocol = slot.protocols().value().map(p -> p.contains(drive.or(DRIVE_PROTOCOL, "")));
+        var length = slot.longest().value().map(most -> Drives.length(drive) <= most);
+        var side = slot.singleSided().or(false)
+                ? drive.figure(DRIVE_DOUBLE_SIDED).value().map(d -> !d)
+                : Optional.of(true);
+        return protocol.orElse(isLenient) && length.orElse(isLenient) && side.orElse(isLenient);
     }
 
     /** Lanes taken from the graphics card weigh most, then SATA ports, then each generation that the slot is slower. */

@@ -91,6 +91,8 @@ public final class DriveSlots {
                 if (drives.stream().anyMatch(Drives::isM2)) {
                     about.missing(board.get(BOARD_DRIVE_SLOTS));
                 }
+            } else if (!layout.get().isCertain()) {
+                about.missing(board.get(BOARD_DRIVE_SLOTS));
             } else if (!layout.get().left().isEmpty()) {
                 var left = layout.get().left().get(0);
                 about.say("none", left, left.or(DRIVE_SHAPE, "M.2"));

@@ -16,6 +16,7 @@ class CaseAndPowerChecksTest {
     void rating() {
         sound().says("supply-rating", "enough", "Sustained peak: 309 W");
         sound().with(Slot.POWER_SUPPLY, "rating", 371)
+                .with(Slot.POWER_SUPPLY, "rating12V", 371)
                 .with(Slot.GRAPHICS_CARD, "recommendedSupply", 371)
                 .says("supply-rating", "enough");
         sound().with(Slot.POWER_SUPPLY, "rating", 370).says("supply-rating", "headroom", "asks for 371 W");

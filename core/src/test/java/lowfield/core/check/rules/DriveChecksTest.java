@@ -82,7 +82,7 @@ class DriveChecksTest {
         var open = sound().with(
                         Slot.MOTHERBOARD,
                         "driveSlots",
-                        List.of(Map.of("name", "M2_1", "protocols", List.of("NVMe"), "generation", 5)));
+                        List.of(Map.of("name", "M2_1", "protocols", List.of("NVMe"), "generation", 5, "longest", 80)));
         open.with(Slot.SYSTEM_DRIVE, "generation", 5).says("drive-cover", "bare");
         open.with(Slot.SYSTEM_DRIVE, "heatsink", true).says("drive-cover", "own");
     }
