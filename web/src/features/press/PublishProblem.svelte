@@ -44,16 +44,18 @@
 </script>
 
 <li>
-  <div class="flex flex-wrap items-baseline gap-x-3">
-    <a id="{id}-problem" class="no-underline hover:underline" {href}>{problem.sentence}</a>
+  <div class="flex items-start justify-between gap-x-4">
+    <div>
+      <a id="{id}-problem" class="no-underline hover:underline" {href}>{problem.sentence}</a>
+      {#if problem.detail}<span class="small block text-soft">{problem.detail}</span>{/if}
+    </div>
     {#if !problem.exception && !asks}<button
-        class="btn-quiet small"
+        class="btn-quiet small shrink-0"
         bind:this={opener}
         aria-describedby="{id}-problem"
         onclick={ask}>Publish anyway</button
       >{/if}
   </div>
-  {#if problem.detail}<span class="small block text-soft">{problem.detail}</span>{/if}
   {#if problem.exception}
     <p class="text-straw">
       Published anyway, because: {problem.exception.reason}
