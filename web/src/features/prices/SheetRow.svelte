@@ -73,7 +73,7 @@
 </script>
 
 <tr class="border-b border-hairline align-top">
-  <th scope="row" class="py-1.5 pr-4 text-left font-normal">
+  <th scope="row" class="min-w-40 py-1.5 pr-4 text-left font-normal">
     <span id="{id}-name" class="font-semibold">{price.name}</span>
     <span class="small block text-soft">
       {kinds[price.state]}{kinds[price.state] ? ': ' : ''}{#each uses.slice(0, 3) as use, i (i)}{i ? ', ' : ''}<a
@@ -87,9 +87,9 @@
         >{/each}{uses.length > 3 ? ` and ${uses.length - 3} more` : ''}
     </span>
   </th>
-  <td class="py-1.5 pr-4 text-right whitespace-nowrap">
+  <td class="py-1.5 pr-4 text-right">
     {#if price.last}
-      {format.money(price.last.minor)}
+      <span class="whitespace-nowrap">{format.money(price.last.minor)}</span>
       <span class="small block text-soft">{from}</span>
     {:else}<span class="text-soft">none yet</span>{/if}
   </td>
