@@ -4,6 +4,7 @@ import static lowfield.db.Tables.PUBLISH_EXCEPTION;
 import static lowfield.db.Tables.WAIVER;
 
 import java.time.OffsetDateTime;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -45,7 +46,7 @@ class PublishExceptions {
                         r.getReason(),
                         r.getShown()))
                 .stream()
-                .collect(Collectors.toMap(Given::problem, g -> g, (one, other) -> one, java.util.LinkedHashMap::new));
+                .collect(Collectors.toMap(Given::problem, g -> g, (one, other) -> one, LinkedHashMap::new));
     }
 
     /** The reasons of before, by check. */
