@@ -72,7 +72,7 @@ class KilledTest extends KilledCase {
     /** Whatever the killed program had begun is undone by the database once it notices. */
     private static Contents awaited(Access access) throws Exception {
         org.awaitility.Awaitility.await()
-                .atMost(java.time.Duration.ofSeconds(60))
+                .atMost(java.time.Duration.ofMinutes(4))
                 .until(() -> TestCluster.single(
                                 access,
                                 "select count(*) from pg_stat_activity where datname = current_database() and pid <> pg_backend_pid()")

@@ -169,7 +169,7 @@ class SharedRoundTest {
         for (int kill = 0; kill < KILLS; kill++) {
             var before = read(disturbed);
             Awaitility.await()
-                    .atMost(Duration.ofSeconds(60))
+                    .atMost(Duration.ofMinutes(4))
                     .pollInterval(Duration.ofMillis(50))
                     .until(() -> read(disturbed) > before || !isOpen(disturbed));
             var oldest = servers.remove(0);
@@ -198,7 +198,7 @@ class SharedRoundTest {
         for (int restart = 0; restart < RESTARTS; restart++) {
             var before = read(disturbed);
             Awaitility.await()
-                    .atMost(Duration.ofSeconds(60))
+                    .atMost(Duration.ofMinutes(4))
                     .pollInterval(Duration.ofMillis(20))
                     .until(() -> read(disturbed) > before || !isOpen(disturbed));
             assertThat(isOpen(disturbed))
@@ -207,7 +207,7 @@ class SharedRoundTest {
             world.stage.cluster.does("pause");
             world.stage.cluster.does("resume");
             Awaitility.await()
-                    .atMost(Duration.ofSeconds(30))
+                    .atMost(Duration.ofMinutes(2))
                     .until(() -> world.ines.get("/api/rounds/" + disturbed).status() == 200);
         }
         awaitEnd(disturbed, Duration.ofSeconds(300));
