@@ -166,7 +166,8 @@ public final class CandidateImpacts {
         var forced = new ArrayList<CandidateImpact.Forced>();
         var prices = new ArrayList<LinePrice>();
         for (var change : chain.changes()) {
-            var price = ground.pricing().apply(ForcedChanges.lineOf(chain.build(), change.slot()));
+            var price = ground.pricing()
+                    .apply(SlotLines.first(chain.build(), change.slot()).orElseThrow());
             prices.add(price);
             forced.add(new CandidateImpact.Forced(
                     change.slot(), change.part(), price, change.why().evidence()));
@@ -194,7 +195,7 @@ public final class CandidateImpacts {
                         .follow());
         var with = build;
         for (var change : known.changes()) {
-            with = ForcedChanges.with(with, offered(ForcedChanges.lineWith(with, change.slot(), change.part())));
+            with = SlotLines.with(with, offered(SlotLines.having(with, change.slot(), change.part())));
         }
         return new ForcedChanges.Chain(known.changes(), with, known.isSolved());
     }

@@ -19,7 +19,6 @@ import java.util.function.UnaryOperator;
 import lowfield.core.check.Check;
 import lowfield.core.check.Finding;
 import lowfield.core.guide.Build;
-import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
 import lowfield.core.guide.Slot;
 import lowfield.core.part.Kind;
@@ -135,7 +134,7 @@ final class ForcedChanges {
     /** Every part of a slot that takes a finding away and may yet be part of the cheapest answer. */
     private void mend(State state, Finding finding, Slot slot) {
         var present = cost(build, slot);
-        var pieces = lineWithSlot(build, slot).map(Line::quantity).orElse(1);
+        var pieces = SlotLines.first(build, slot).map(Line::quantity).orElse(1);
         for (var part : forSale.apply(slot.kind())) {
             var cost = state.cost() + price.applyAsLong(part) * pieces - present;
             if (isBeaten(cost + greatestSavings(state, slot))) {
@@ -232,7 +231,7 @@ final class ForcedChanges {
 
     /** By how much the cheapest part of a slot is cheaper than the present one: none or less than nothing. */
     private long saving(Slot slot) {
-        var pieces = lineWithSlot(build, slot).map(Line::quantity).orElse(1);
+        var pieces = SlotLines.first(build, slot).map(Line::quantity).orElse(1);
         return forSale.apply(slot.kind()).stream()
                 .findFirst()
                 .map(p -> Math.min(0, price.applyAsLong(p) * pieces - cost(build, slot)))
@@ -246,43 +245,16 @@ final class ForcedChanges {
     }
 
     private Build changed(Build from, Slot slot, Part part) {
-        return with(from, offered.apply(lineWith(from, slot, part)));
+        return SlotLines.with(from, offered.apply(SlotLines.having(from, slot, part)));
     }
 
     private long cost(Build of, Slot slot) {
-        return lineWithSlot(of, slot)
+        return SlotLines.first(of, slot)
                 .flatMap(l -> l.choice()
                         .part()
                         .map(price::applyAsLong)
                         .filter(p -> p < Long.MAX_VALUE)
                         .map(p -> p * l.quantity()))
                 .orElse(0L);
-    }
-
-    private static Optional<Line> lineWithSlot(Build build, Slot slot) {
-        return build.lines().stream().filter(l -> l.slot() == slot).findFirst();
-    }
-
-    static Line lineOf(Build build, Slot slot) {
-        return build.lines().stream().filter(l -> l.slot() == slot).findFirst().orElseThrow();
-    }
-
-    /** The line of a slot with a part on it; without one, a line more. */
-    static Line lineWith(Build build, Slot slot, Part part) {
-        var choice = new Choice.Chosen(part);
-        return build.lines().stream()
-                .filter(l -> l.slot() == slot)
-                .findFirst()
-                .map(l -> l.with(choice))
-                .orElseGet(() -> new Line(
-                        UUID.nameUUIDFromBytes(slot.name().getBytes(java.nio.charset.StandardCharsets.UTF_8)),
-                        slot,
-                        choice,
-                        1,
-                        true));
-    }
-
-    static Build with(Build build, Line line) {
-        return build.line(line.id()).isPresent() ? build.replacing(line) : build.adding(line);
     }
 }

@@ -164,14 +164,12 @@ class CheapestForcedTest {
 
     /** Looks at every set of changes; written anew from what is promised, without the search. */
     private final class EverySet {
-        private final List<Finding> present;
         private final Build build;
         private final Line line;
         private final Soundness soundness;
         private final Map<Map<Slot, Part>, List<Finding>> known = new HashMap<>();
 
         EverySet(List<Finding> present, Build build, Line line) {
-            this.present = present;
             this.build = build;
             this.line = line;
             this.soundness = new Soundness(present, build, line.id());
@@ -232,7 +230,7 @@ class CheapestForcedTest {
             return known.computeIfAbsent(key, k -> {
                 var with = build;
                 for (var change : changes.entrySet()) {
-                    with = ForcedChanges.with(with, ForcedChanges.lineWith(with, change.getKey(), change.getValue()));
+                    with = SlotLines.with(with, SlotLines.having(with, change.getKey(), change.getValue()));
                 }
                 Set<Slot> slots = EnumSet.noneOf(Slot.class);
                 slots.addAll(changes.keySet());
