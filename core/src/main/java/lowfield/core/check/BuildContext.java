@@ -17,8 +17,26 @@ public final class BuildContext {
     private final Map<Derived<?>, Object> derived = new IdentityHashMap<>(8);
     private final Map<View, List<Seen>> lines = new IdentityHashMap<>(64);
 
+    private final Reads reads;
+    private final Optional<BuildContext> workedOut;
+
     public BuildContext(Build build) {
+        this(build, Reads.UNKEPT, Optional.empty());
+    }
+
+    private BuildContext(Build build, Reads reads, Optional<BuildContext> workedOut) {
         this.build = build;
+        this.reads = reads;
+        this.workedOut = workedOut;
+    }
+
+    /** The same build with every read heard, but for those of what is derived: that counts by its value. */
+    BuildContext heardBy(Reads reads) {
+        return new BuildContext(build, reads, Optional.of(this));
+    }
+
+    Reads reads() {
+        return reads;
     }
 
     List<Seen> lines(View view) {
@@ -27,6 +45,7 @@ public final class BuildContext {
             known = seen(view);
             lines.put(view, known);
         }
+        reads.lines(view, known);
         return known;
     }
 
@@ -38,7 +57,7 @@ public final class BuildContext {
             }
             var seen = new ArrayList<Seen>(filled.size());
             for (var line : filled) {
-                seen.add(new Seen(line, view));
+                seen.add(new Seen(line, view, reads));
             }
             return seen;
         }
@@ -53,23 +72,29 @@ public final class BuildContext {
         var seen = new ArrayList<Seen>();
         for (Line line : build.lines()) {
             if (line.choice() instanceof Choice.Empty == isEmpty && view.slots().contains(line.slot())) {
-                seen.add(new Seen(line, view));
+                seen.add(new Seen(line, view, reads));
             }
         }
         return seen;
     }
 
     <T> T required(Requirement<T> requirement) {
+        reads.required(requirement);
         return requirement.value().apply(build);
     }
 
     Span usual(UsualValue usual) {
+        reads.usual(usual);
         return build.usual().of(usual);
     }
 
     /** A derived figure of this build. */
     @SuppressWarnings("unchecked")
     public <T> T derived(Derived<T> figure) {
+        if (workedOut.isPresent()) {
+            reads.derived(figure);
+            return workedOut.get().derived(figure);
+        }
         var known = derived.get(figure);
         if (known == null) {
             known = figure.working().apply(new Inputs(this, figure.declaration()));

@@ -33,27 +33,11 @@ final class Canonical {
                     .collect(Collectors.joining(",", "{", "}"));
         }
         if (value instanceof Record row) {
-            return row(row);
+            return CanonicalRows.of(row);
         }
         if (value instanceof Enum<?> constant) {
-            return constant.name();
+            return Tags.ofFact(constant);
         }
         return "\"" + value.toString().replace("\\", "\\\\").replace("\"", "\\\"") + "\"";
-    }
-
-    private static String row(Record row) {
-        var text = new StringBuilder("(");
-        for (var component : row.getClass().getRecordComponents()) {
-            try {
-                component.getAccessor().setAccessible(true);
-                text.append(component.getName())
-                        .append('=')
-                        .append(text(component.getAccessor().invoke(row)))
-                        .append(';');
-            } catch (ReflectiveOperationException impossible) {
-                throw new IllegalStateException(impossible);
-            }
-        }
-        return text.append(')').toString();
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import lowfield.core.guide.Slot;
+import lowfield.core.guide.UsualValue;
 
 /**
  * One rule about the parts of a build, as it is declared: what it looks at, what it can say, and code that is given only
@@ -73,7 +74,7 @@ public final class Check {
 
     /** The figures it looks at itself. */
     public List<FigureRef<?, ?>> ownFigures() {
-        return List.copyOf(new Declaration(declaration.views(), List.of(), List.of()).figures());
+        return List.copyOf(new Declaration(declaration.views(), List.of(), List.of(), List.of()).figures());
     }
 
     /** What it has worked out for it. */
@@ -84,6 +85,11 @@ public final class Check {
     /** What of the tier's wishes and of the edition it goes by. */
     public List<Requirement<?>> requirements() {
         return declaration.requirements();
+    }
+
+    /** The usual values that can decide it, directly or through what is derived. */
+    public List<UsualValue> usualValues() {
+        return List.copyOf(declaration.usualValues());
     }
 
     /** Everything it can say, beside that a figure is missing. */

@@ -5,13 +5,16 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import lowfield.core.guide.Slot;
+import lowfield.core.guide.UsualValue;
 
 /** What a check, or a derived figure, may look at; everything it reads follows from it. */
-record Declaration(List<View> views, List<Requirement<?>> requirements, List<Derived<?>> derived) {
+record Declaration(
+        List<View> views, List<Requirement<?>> requirements, List<Derived<?>> derived, List<UsualValue> usual) {
     Declaration {
         views = List.copyOf(views);
         requirements = List.copyOf(requirements);
         derived = List.copyOf(derived);
+        usual = List.copyOf(usual);
     }
 
     /** Views, requirements and derived figures are constants, told apart by identity. */
@@ -41,6 +44,17 @@ record Declaration(List<View> views, List<Requirement<?>> requirements, List<Der
             }
         });
         return figures;
+    }
+
+    /** The usual values that can stand for a missing figure, through derived figures too. */
+    Set<UsualValue> usualValues() {
+        var all = new LinkedHashSet<>(usual);
+        derived.forEach(d -> all.addAll(d.declaration().usualValues()));
+        return all;
+    }
+
+    Declaration usually(UsualValue... values) {
+        return new Declaration(views, requirements, derived, List.of(values));
     }
 
     /** The same with the facts of lines. */

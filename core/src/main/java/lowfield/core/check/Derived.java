@@ -2,6 +2,7 @@ package lowfield.core.check;
 
 import java.util.List;
 import java.util.function.Function;
+import lowfield.core.guide.UsualValue;
 
 /**
  * What several checks need and one working gives: the sustained peak, the layout of drives, the place of a radiator. It
@@ -19,7 +20,12 @@ public record Derived<T>(String key, String name, Declaration declaration, Funct
     /** One that builds on others. */
     public static <T> Derived<T> of(
             String key, String name, List<View> views, List<Derived<?>> from, Function<Inputs, T> working) {
-        return new Derived<>(key, name, new Declaration(views, List.of(), from), working);
+        return new Derived<>(key, name, new Declaration(views, List.of(), from, List.of()), working);
+    }
+
+    /** The same, where usual values can stand for missing figures. */
+    public Derived<T> usually(UsualValue... values) {
+        return new Derived<>(key, name, declaration.usually(values), working);
     }
 
     /** The figures it is worked out from. */

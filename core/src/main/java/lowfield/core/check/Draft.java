@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
+import lowfield.core.guide.UsualValue;
 
 /** A check in the making: what it looks at, then what it can say, then how it goes over the lines. */
 public final class Draft {
@@ -13,6 +14,7 @@ public final class Draft {
     private final List<View> views = new ArrayList<>();
     private final List<Requirement<?>> requirements = new ArrayList<>();
     private final List<Derived<?>> derived = new ArrayList<>();
+    private final List<UsualValue> usual = new ArrayList<>();
     private final List<Outcome> outcomes = new ArrayList<>();
 
     Draft(String id, String rule, boolean decisive) {
@@ -38,6 +40,12 @@ public final class Draft {
 
     public Draft deriving(Derived<?>... more) {
         derived.addAll(List.of(more));
+        return this;
+    }
+
+    /** The usual values that it takes for missing figures. */
+    public Draft usually(UsualValue... more) {
+        usual.addAll(List.of(more));
         return this;
     }
 
@@ -87,7 +95,7 @@ public final class Draft {
 
     /** Over the whole list. */
     public Check by(BiConsumer<Inputs, FindingCollector> code) {
-        return new Check(id, rule, decisive, new Declaration(views, requirements, derived), outcomes, code);
+        return new Check(id, rule, decisive, new Declaration(views, requirements, derived, usual), outcomes, code);
     }
 
     /** Without code of its own: something else finds what it says. */
@@ -115,6 +123,7 @@ public final class Draft {
         var view = views.get(0);
         return by((inputs, tell) -> {
             for (var line : inputs.lines(view)) {
+                inputs.begin();
                 code.tell(line, inputs, tell.about(line));
             }
         });
@@ -127,6 +136,7 @@ public final class Draft {
         return by((inputs, tell) -> {
             for (var a : inputs.lines(first)) {
                 for (var b : inputs.lines(second)) {
+                    inputs.begin();
                     code.tell(a, b, inputs, tell.about(a, b));
                 }
             }
@@ -142,6 +152,7 @@ public final class Draft {
             for (var a : inputs.lines(first)) {
                 for (var b : inputs.lines(second)) {
                     for (var c : inputs.lines(third)) {
+                        inputs.begin();
                         code.tell(a, b, c, inputs, tell.about(a, b, c));
                     }
                 }

@@ -21,7 +21,7 @@ public record FigureRef<S extends Spec, T>(Kind kind, String field, String name,
 
     @Override
     public String key() {
-        return kind.name() + "." + field;
+        return Tags.of(kind) + "." + field;
     }
 
     /** Whether more of it helps, less of it helps, or neither. */

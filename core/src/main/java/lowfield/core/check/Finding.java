@@ -1,13 +1,11 @@
 package lowfield.core.check;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import lowfield.core.Fingerprint;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Line;
 
@@ -24,6 +22,7 @@ public final class Finding {
     private final Optional<Seen.Asked<?>> missing;
     private final BuildContext build;
     private final List<Finding> because;
+    private final Optional<Integer> number;
 
     Finding(
             Check check,
@@ -32,8 +31,9 @@ public final class Finding {
             Object[] values,
             boolean onUsualValue,
             Optional<Seen.Asked<?>> missing,
-            BuildContext build) {
-        this(check, outcome, seen, values, onUsualValue, missing, build, List.of());
+            BuildContext build,
+            int number) {
+        this(check, outcome, seen, values, onUsualValue, missing, build, List.of(), Optional.of(number));
     }
 
     private Finding(
@@ -44,7 +44,8 @@ public final class Finding {
             boolean onUsualValue,
             Optional<Seen.Asked<?>> missing,
             BuildContext build,
-            List<Finding> because) {
+            List<Finding> because,
+            Optional<Integer> number) {
         this.check = check;
         this.outcome = outcome;
         this.seen = seen;
@@ -53,14 +54,23 @@ public final class Finding {
         this.missing = missing;
         this.build = build;
         this.because = because;
+        this.number = number;
     }
 
     /** What follows for a line from findings about other builds than this: it changes with any of them. */
     public static Finding because(Check check, String outcome, Line line, List<Finding> because, Object... values) {
         var build = new BuildContext(new Build(List.of(line)));
-        var seen = List.of(new Seen(line, View.of(line.slot())));
+        var seen = List.of(new Seen(line, View.of(line.slot()), Reads.UNKEPT));
         return new Finding(
-                check, check.outcome(outcome), seen, values, false, Optional.empty(), build, List.copyOf(because));
+                check,
+                check.outcome(outcome),
+                seen,
+                values,
+                false,
+                Optional.empty(),
+                build,
+                List.copyOf(because),
+                Optional.empty());
     }
 
     public Check check() {
@@ -120,38 +130,43 @@ public final class Finding {
     }
 
     /**
-     * Same check, outcome, slots, parts and everything declared that decided: an answer given to it still holds, in any
-     * build of the guide and in later editions. SHA-256 over canonical text, in hexadecimal; wording does not enter.
+     * Same check, outcome, slots, parts and everything that decided: figures that were looked at, of these lines and of others,
+     * the tier's wishes, usual values. An answer given to it still holds, in any build of the guide and in later editions.
+     * SHA-256 over canonical text, in hexadecimal; wording does not enter.
      */
     public String fingerprint() {
-        return Fingerprint.of(canonical());
+        return CanonicalFinding.fingerprint(this);
     }
 
-    private String canonical() {
-        var text = new StringBuilder(check.id()).append('|').append(outcome.name());
-        missing.ifPresent(m -> text.append('|').append(m.input().key()));
-        because.stream()
-                .map(Finding::fingerprint)
-                .sorted()
-                .forEach(f -> text.append("|because ").append(f));
-        var lines = new ArrayList<String>();
-        for (var each : seen) {
-            var line = new StringBuilder(each.slot().name())
-                    .append(' ')
-                    .append(each.line().choice().key());
-            each.view()
-                    .inputs()
-                    .forEach(input -> line.append(' ')
-                            .append(input.key())
-                            .append('=')
-                            .append(Canonical.text(input.of(each.line()))));
-            lines.add(line.toString());
-        }
-        lines.stream().sorted().forEach(l -> text.append('|').append(l));
-        check.declaration()
-                .derived()
-                .forEach(d -> text.append('|').append(d.key()).append('=').append(build.told(d)));
-        return text.toString();
+    /** The fingerprint that answers of before were given for. */
+    public String formerFingerprint() {
+        return CanonicalFinding.former(this);
+    }
+
+    /** Whether something decided it that its former fingerprint did not hold, so that an answer of before may not cover it. */
+    public boolean isBoundCloser() {
+        return CanonicalFinding.decided(this).gained();
+    }
+
+    Optional<Seen.Asked<?>> missing() {
+        return missing;
+    }
+
+    List<Seen> seen() {
+        return seen;
+    }
+
+    List<Finding> because() {
+        return because;
+    }
+
+    BuildContext build() {
+        return build;
+    }
+
+    /** Where it stands among what its check says of the build; absent where no check's code made it. */
+    Optional<Integer> number() {
+        return number;
     }
 
     /** Whether the other finding says exactly the same of the same lines. */

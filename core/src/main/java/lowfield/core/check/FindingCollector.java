@@ -16,11 +16,13 @@ public final class FindingCollector {
     private final Check check;
     private final BuildContext build;
     private final List<Finding> findings;
+    private final int before;
 
     FindingCollector(Check check, BuildContext build, List<Finding> findings) {
         this.check = check;
         this.build = build;
         this.findings = findings;
+        this.before = findings.size();
     }
 
     public About about(Seen... lines) {
@@ -72,7 +74,9 @@ public final class FindingCollector {
         }
 
         private void add(Outcome outcome, Object[] values, boolean onUsualValue, Optional<Seen.Asked<?>> missing) {
-            findings.add(new Finding(check, outcome, lines, values, onUsualValue, missing, build));
+            findings.add(
+                    new Finding(check, outcome, lines, values, onUsualValue, missing, build, findings.size() - before));
+            build.reads().said();
         }
     }
 }

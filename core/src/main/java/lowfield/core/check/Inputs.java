@@ -3,6 +3,7 @@ package lowfield.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import lowfield.core.guide.Span;
 import lowfield.core.guide.UsualValue;
 import lowfield.core.part.Figure;
@@ -19,8 +20,16 @@ public final class Inputs {
 
     /** The filled lines of a view, in the author's order. */
     public List<Seen> lines(View view) {
-        require(Declaration.has(declared.views(), view), view);
+        assert isDeclared(declared.views(), view, view);
         return build.lines(view);
+    }
+
+    /** Goes over the filled lines of a view, each by itself: what is looked at for one does not decide another. */
+    public void each(View view, Consumer<Seen> code) {
+        for (var line : lines(view)) {
+            begin();
+            code.accept(line);
+        }
     }
 
     /** The first filled line of a view. */
@@ -31,23 +40,23 @@ public final class Inputs {
 
     /** The slots of a view that are still empty on the list. */
     public List<Seen> empty(View view) {
-        require(Declaration.has(declared.views(), view), view);
+        assert isDeclared(declared.views(), view, view);
         return build.empty(view);
     }
 
     /** The same line with another of the declared views' figures in sight. */
     public Seen same(Seen line, View view) {
-        require(Declaration.has(declared.views(), view), view);
-        return new Seen(line.line(), view);
+        assert isDeclared(declared.views(), view, view);
+        return new Seen(line.line(), view, build.reads());
     }
 
     public <T> T required(Requirement<T> requirement) {
-        require(Declaration.has(declared.requirements(), requirement), requirement.key());
+        assert isDeclared(declared.requirements(), requirement, requirement.key());
         return build.required(requirement);
     }
 
     public <T> T derived(Derived<T> derived) {
-        require(Declaration.has(declared.derived(), derived), derived.key());
+        assert isDeclared(declared.derived(), derived, derived.key());
         return build.derived(derived);
     }
 
@@ -57,10 +66,12 @@ public final class Inputs {
     }
 
     public Span orUsual(Figure<Integer> figure, UsualValue usual) {
-        return figure.value().map(Span::exactly).orElseGet(() -> build.usual(usual));
+        return figure.value().map(Span::exactly).orElseGet(() -> usual(usual));
     }
 
+    /** What is usual where the figure is rarely printed; declared like a figure. */
     public Span usual(UsualValue usual) {
+        assert isDeclared(declared.usual(), usual, usual.label());
         return build.usual(usual);
     }
 
@@ -71,9 +82,16 @@ public final class Inputs {
         return all;
     }
 
-    private static void require(boolean isDeclared, Object what) {
-        if (!isDeclared) {
+    /** What is looked at from here on decides a line, pair or group by itself. */
+    void begin() {
+        build.reads().begin();
+    }
+
+    /** Held in tests, which run with assertions; at run time nothing is asked. */
+    private static boolean isDeclared(List<?> declared, Object one, Object what) {
+        if (!Declaration.has(declared, one)) {
             throw new IllegalStateException("A check looks at " + what + " and does not declare it");
         }
+        return true;
     }
 }

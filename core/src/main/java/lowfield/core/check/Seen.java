@@ -10,18 +10,27 @@ import lowfield.core.part.Figure;
 public final class Seen {
     private final Line line;
     private final View view;
+    private final Reads reads;
 
-    Seen(Line line, View view) {
+    Seen(Line line, View view, Reads reads) {
         this.line = line;
         this.view = view;
+        this.reads = reads;
     }
 
     /** The figure; asking for one that the view does not name is a fault of the check. */
     public <T> Figure<T> figure(Input<T> input) {
+        assert isShown(input);
+        reads.figure(this, input);
+        return input.of(line);
+    }
+
+    /** Held in tests, which run with assertions; at run time nothing is asked. */
+    private boolean isShown(Input<?> input) {
         if (!view.shows(input)) {
             throw new IllegalStateException("A check asks for " + input.key() + " and does not declare it");
         }
-        return input.of(line);
+        return true;
     }
 
     /** The figure's value, or another where there is none. */

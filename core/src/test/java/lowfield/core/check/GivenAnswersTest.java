@@ -35,6 +35,32 @@ class GivenAnswersTest {
         assertThat(given.earlierTo(caution, findings)).isEmpty();
     }
 
+    /** Given when a fingerprint held only what stands in the sentence's own lines. */
+    @Test
+    void anAnswerOfBeforeCountsWhereNothingMoreDecided() {
+        var given = new GivenAnswers(Map.of(caution.formerFingerprint(), WORDS), Map.of());
+        assertThat(caution.formerFingerprint()).isNotEqualTo(caution.fingerprint());
+        assertThat(given.to(caution, findings)).contains(new GivenAnswers.Answer(WORDS, false));
+    }
+
+    /** How many plugs are needed stands on lines that the caution is not about: the answer is only shown. */
+    @Test
+    void anAnswerOfBeforeIsOnlyShownWhereMoreDecided() {
+        var build = TestBuild.sound().with(Slot.POWER_SUPPLY, "sataPlugs", 1);
+        for (int i = 0; i < 2; i++) {
+            build.adding(Slot.SECOND_DRIVE, "type", "hard disk", "shape", "3.5 inch", "protocol", "SATA");
+        }
+        var all = Checks.on(build.build());
+        var lacking = all.stream()
+                .filter(f -> f.check().id().equals("sata-power"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(lacking.verdict()).isEqualTo(Verdict.CAUTION);
+        var given = new GivenAnswers(Map.of(lacking.formerFingerprint(), WORDS), Map.of());
+        assertThat(given.to(lacking, all)).isEmpty();
+        assertThat(given.earlierTo(lacking, all)).containsExactly(WORDS);
+    }
+
     @Test
     void severalAreShownAndNoneIsCarriedOver() {
         var given = new GivenAnswers(Map.of(), Map.of("antennas", List.of(WORDS, "Another.")));

@@ -83,7 +83,9 @@ public class Answers {
 
     private Finding finding(UUID edition, UUID build, String fingerprint) {
         return loader.load(edition).build(build).findings().stream()
-                .filter(f -> f.verdict() != Verdict.FITS && f.fingerprint().equals(fingerprint))
+                .filter(f -> f.verdict() != Verdict.FITS
+                        && (f.fingerprint().equals(fingerprint)
+                                || f.formerFingerprint().equals(fingerprint)))
                 .findFirst()
                 .orElseThrow(() -> new NotFound("The checks do not say this any more; there is nothing to answer."));
     }
@@ -92,6 +94,17 @@ public class Answers {
     @Transactional
     public void withdraw(UUID edition, UUID build, String fingerprint, Person by) {
         editions.forReshaping(edition);
+        withdrawKept(edition, build, keptAs(edition, build, fingerprint), by);
+    }
+
+    /** The fingerprint that the answer was given for: that of now, or the finding's former one. */
+    private String keptAs(UUID edition, UUID build, String fingerprint) {
+        return rows.to(edition, fingerprint).isEmpty() && !rows.isAnsweredEarlier(edition, fingerprint)
+                ? finding(edition, build, fingerprint).formerFingerprint()
+                : fingerprint;
+    }
+
+    private void withdrawKept(UUID edition, UUID build, String fingerprint, Person by) {
         var own = rows.to(edition, fingerprint);
         own.forEach(answer -> put(edition, answer.build(), fingerprint, Optional.empty(), by));
         if (rows.isAnsweredEarlier(edition, fingerprint)) {

@@ -39,6 +39,7 @@ public final class CardLength {
                     "The graphics card is no longer than the case takes, with what stands in front of it")
             .seeing(CARD, CASE, FANS)
             .deriving(RadiatorPosition.OF_BUILD)
+            .usually(UsualValue.FAN_THICKNESS)
             .fits("room", "The graphics card is %s mm long; the case takes %s mm%s.")
             .note("tight", "The graphics card is %s mm long; the case takes %s mm%s. That is tight.")
             .caution(

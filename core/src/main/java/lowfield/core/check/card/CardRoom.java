@@ -49,6 +49,7 @@ public final class CardRoom {
                     }),
             decides("card-height", "The graphics card stays under the side panel")
                     .seeing(View.of(Slot.GRAPHICS_CARD, CARD_HEIGHT), OVER_CARD)
+                    .usually(UsualValue.ROOM_OVER_CARD)
                     .fits("room", "The graphics card is %s mm high; the case takes %s mm.")
                     .note("tight", "The graphics card is %s mm high; the case takes %s mm. That is tight.")
                     .caution(
@@ -59,6 +60,7 @@ public final class CardRoom {
                             tell.with(card.get(CARD_HEIGHT), height -> height(box, height, in, tell))),
             advises("card-bend", "There is room for the bend of the power cable over the graphics card")
                     .seeing(HIGH, OVER_CARD)
+                    .usually(UsualValue.ROOM_OVER_CARD, UsualValue.BEND_12V_2X6, UsualValue.BEND_8_PIN)
                     .fits("room", "The power cable has room to bend over the graphics card.")
                     .caution(
                             "tight",

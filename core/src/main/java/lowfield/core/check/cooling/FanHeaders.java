@@ -32,6 +32,7 @@ public final class FanHeaders {
     public static final List<Check> ALL = List.of(
             advises("fan-headers", "Every case fan has a header or a hub")
                     .seeing(PLUGGED, INCLUDED, HEADERS)
+                    .usually(UsualValue.FAN_CURRENT, UsualValue.HEADER_CURRENT)
                     .fits("each", "%s case fans; the motherboard has %s headers for them.")
                     .fits("hub", "%s case fans; a hub takes %s and the motherboard has %s headers.")
                     .note(

@@ -61,7 +61,11 @@ public record RadiatorPosition(
     private static final View BOARD = View.of(Slot.MOTHERBOARD, BOARD_HEATSINK_HEIGHT);
 
     public static final Derived<RadiatorPosition> OF_BUILD = Derived.of(
-            "radiator-position", "place of the radiator", List.of(COOLER, CASE, MEMORY, BOARD), RadiatorPosition::of);
+                    "radiator-position",
+                    "place of the radiator",
+                    List.of(COOLER, CASE, MEMORY, BOARD),
+                    RadiatorPosition::of)
+            .usually(UsualValue.RADIATOR_THICKNESS, UsualValue.FAN_THICKNESS);
 
     private static RadiatorPosition of(Inputs inputs) {
         var cooler = inputs.lines(COOLER).stream()

@@ -56,11 +56,18 @@ public record PowerLoad(SustainedPeak peak, Optional<Seen.Asked<?>> missing) imp
                     .orElseGet(Figure::notKnown));
 
     public static final Derived<PowerLoad> OF_BUILD = Derived.of(
-            "sustained-peak",
-            "sustained peak",
-            List.of(CPU, CARD, MEMORY, DRIVES, FANS, CASE, COOLER),
-            List.of(CPU_WATTS),
-            PowerLoad::of);
+                    "sustained-peak",
+                    "sustained peak",
+                    List.of(CPU, CARD, MEMORY, DRIVES, FANS, CASE, COOLER),
+                    List.of(CPU_WATTS),
+                    PowerLoad::of)
+            .usually(
+                    UsualValue.BOARD_WATTS,
+                    UsualValue.MODULE_WATTS,
+                    UsualValue.SSD_WATTS,
+                    UsualValue.HARD_DISK_WATTS,
+                    UsualValue.FAN_WATTS,
+                    UsualValue.PUMP_WATTS);
 
     private static PowerLoad of(Inputs inputs) {
         var shares = new ArrayList<SustainedPeak.Share>();

@@ -38,6 +38,7 @@ public final class PsuFit {
                                     Rooms.of(is, takes, Rooms.TIGHT_LENGTH, "room", "tight", "too-long"), is, takes))),
             advises("supply-plug-room", "There is room for the plugs of a modular PSU")
                     .seeing(LENGTH, BAY)
+                    .usually(UsualValue.PLUG_ROOM)
                     .fits("room", "The plugs of the modular PSU have room behind it.")
                     .caution(
                             "tight",

@@ -30,6 +30,7 @@ public final class PsuRating {
     public static final List<Check> ALL = List.of(
             decides("supply-rating", "The PSU is rated for the sustained peak and a fifth more")
                     .seeing(RATING, RECOMMENDED)
+                    .usually(UsualValue.RATING_12V)
                     .deriving(PowerLoad.OF_BUILD)
                     .fits("enough", "Sustained peak: %s W. The PSU is rated %s W.")
                     .note(
@@ -43,6 +44,7 @@ public final class PsuRating {
                     .by(PsuRating::rating),
             advises("supply-spikes", "The PSU rides out the graphics card's short spikes")
                     .seeing(TRIPS, SPIKES)
+                    .usually(UsualValue.CARD_SPIKE, UsualValue.TRIP_LEVEL)
                     .deriving(PowerLoad.OF_BUILD)
                     .fits("standard", "%s covers the graphics card's short spikes.")
                     .fits("below", "%s: spikes reach %s W; the PSU trips at %s W.")

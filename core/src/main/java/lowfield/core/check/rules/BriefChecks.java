@@ -103,13 +103,13 @@ final class BriefChecks {
 
     /** A case without a window shows only itself. */
     private static void meant(Inputs in, FindingCollector tell) {
-        for (var line : in.lines(MEANT_VERSION)) {
+        in.each(MEANT_VERSION, line -> {
             var meant = line.or(MEANT, "");
             var name = line.or(NAME, "");
             if (!meant.isEmpty() && !name.isEmpty()) {
                 tell.about(line).say(tells(name, meant) ? "as-meant" : "another", line, meant);
             }
-        }
+        });
     }
 
     /** Whether a name has every word of a version in it, in whichever order. */
@@ -132,7 +132,7 @@ final class BriefChecks {
             if (isClosed && view != CASE) {
                 return;
             }
-            for (var line : in.lines(view)) {
+            in.each(view, line -> {
                 var about = tell.about(line);
                 about.with(line.get(figure), colour -> {
                     if (theme.contains(colour)) {
@@ -141,16 +141,16 @@ final class BriefChecks {
                         about.say("other", line, colour, theme);
                     }
                 });
-            }
+            });
         });
     }
 
     private static void noise(Inputs in, int most, FindingCollector tell) {
         NOISES.forEach((view, figure) -> {
-            for (var line : in.lines(view)) {
+            in.each(view, line -> {
                 var about = tell.about(line);
                 about.with(line.get(figure), dB -> about.say(dB <= most ? "quiet" : "loud", line, dB, most));
-            }
+            });
         });
     }
 

@@ -67,12 +67,19 @@ public final class CheckPage {
     }
 
     private static void usual(StringBuilder page) {
-        page.append("\n## Usual values\n\n| | usual | from | to |\n|---|---|---|---|\n");
+        page.append("\n## Usual values\n\n| | usual | from | to | checks |\n|---|---|---|---|---|\n");
         for (var value : List.of(UsualValue.values())) {
             var span = value.span();
-            page.append("| %s | %d %s | %d | %d |%n"
-                    .formatted(value.label(), span.usual(), value.unit(), span.low(), span.high()));
+            page.append("| %s | %d %s | %d | %d | %s |%n"
+                    .formatted(value.label(), span.usual(), value.unit(), span.low(), span.high(), readBy(value)));
         }
+    }
+
+    private static String readBy(UsualValue value) {
+        return Checks.all().stream()
+                .filter(c -> c.usualValues().contains(value))
+                .map(Check::id)
+                .collect(Collectors.joining(", "));
     }
 
     private static String figures(Check check) {

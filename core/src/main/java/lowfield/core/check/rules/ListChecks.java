@@ -70,15 +70,17 @@ final class ListChecks {
                             "%s is ending; what is in the shops is the last of it.",
                             "%s is ending; buy it while it is there.")
                     .caution("gone", "%s is gone from the shops for good. Choose another.", "%s is no longer sold.")
-                    .by((in, tell) -> in.lines(RELEASES)
-                            .forEach(line -> line.figure(RELEASE)
+                    .by((in, tell) -> in.each(
+                            RELEASES,
+                            line -> line.figure(RELEASE)
                                     .value()
                                     .ifPresent(release -> tell.about(line).say(outcome(release), line)))),
             advises("avoid", "No part is advised against")
                     .seeing(AVOIDED)
                     .caution("advised-against", "%s is on the avoid list: %s")
-                    .by((in, tell) -> in.lines(AVOIDED)
-                            .forEach(line -> line.figure(AVOID)
+                    .by((in, tell) -> in.each(
+                            AVOIDED,
+                            line -> line.figure(AVOID)
                                     .value()
                                     .ifPresent(why -> tell.about(line).say("advised-against", line, why)))),
             advises("wifi-once", "Wi-Fi is there once")
@@ -114,8 +116,9 @@ final class ListChecks {
             advises("used-part", "A tier that promises new parts has none that is used")
                     .seeing(CONDITIONS)
                     .note("used", "%s is bought %s.", "%s is bought %s.")
-                    .by((in, tell) -> in.lines(CONDITIONS)
-                            .forEach(line -> line.figure(CONDITION)
+                    .by((in, tell) -> in.each(
+                            CONDITIONS,
+                            line -> line.figure(CONDITION)
                                     .value()
                                     .filter(Condition::isUsed)
                                     .ifPresent(c -> tell.about(line).say("used", line, c.label())))),
@@ -179,12 +182,12 @@ final class ListChecks {
 
     /** A graphics card and a CPU cooler have checks of their own. */
     private static void leftOut(Inputs in, FindingCollector tell) {
-        for (var line : in.lines(ANY)) {
+        in.each(ANY, line -> {
             var speaksElsewhere = line.slot() == Slot.GRAPHICS_CARD || line.slot() == Slot.COOLER;
             if (line.slot().needed() && !speaksElsewhere && line.or(SOURCE, Source.PART) == Source.NONE) {
                 tell.about(line).say("left-out", name(line.slot()));
             }
-        }
+        });
     }
 
     private static void wifi(Seen wifi, Seen board, Inputs in, FindingCollector.About tell) {
@@ -223,14 +226,14 @@ final class ListChecks {
     private static void counted(Inputs in, FindingCollector tell) {
         in.required(Requirement.NOT_IN_TOTAL).ifPresent(beside -> {
             var right = new ArrayList<Seen>();
-            for (var line : in.lines(TOTAL)) {
+            in.each(TOTAL, line -> {
                 var isIn = line.or(COUNTED, true);
                 if (isIn != beside.contains(line.slot())) {
                     right.add(line);
                 } else {
                     tell.about(line).say(isIn ? "in" : "out", line);
                 }
-            }
+            });
             if (!right.isEmpty()) {
                 tell.about(right).say("as-said", right.size());
             }

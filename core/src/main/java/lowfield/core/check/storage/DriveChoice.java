@@ -49,8 +49,9 @@ public final class DriveChoice {
                             "changed",
                             "%s is sold under one name with other parts inside: %s.",
                             "This SSD is sold with different parts inside: %2$s.")
-                    .by((in, tell) -> in.lines(INSIDE)
-                            .forEach(drive -> drive.figure(DRIVE_CELLS_CHANGED)
+                    .by((in, tell) -> in.each(
+                            INSIDE,
+                            drive -> drive.figure(DRIVE_CELLS_CHANGED)
                                     .value()
                                     .filter(what -> !what.isEmpty())
                                     .ifPresent(what -> tell.about(drive).say("changed", drive, what)))),
@@ -77,7 +78,7 @@ public final class DriveChoice {
                     .seeing(ENDURANCE)
                     .fits("enough", "The SSD is rated for %s TBW at %s GB.")
                     .note("low", "The SSD is rated for only %s TBW at %s GB.")
-                    .by((in, tell) -> in.lines(ENDURANCE).forEach(drive -> {
+                    .by((in, tell) -> in.each(ENDURANCE, drive -> {
                         if (drive.or(DRIVE_TYPE, "").equals("solid-state")) {
                             drive.figure(DRIVE_ENDURANCE)
                                     .value()
