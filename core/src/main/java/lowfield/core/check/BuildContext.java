@@ -1,6 +1,7 @@
 package lowfield.core.check;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,7 +16,7 @@ import lowfield.core.guide.UsualValue;
 public final class BuildContext {
     private final Build build;
     private final Map<Derived<?>, Object> derived = new IdentityHashMap<>(8);
-    private final Map<View, List<Seen>> lines = new IdentityHashMap<>(64);
+    private List<Seen>[] lines = views(256);
 
     private final Reads reads;
     private final Optional<BuildContext> workedOut;
@@ -39,11 +40,20 @@ public final class BuildContext {
         return reads;
     }
 
+    @SuppressWarnings("unchecked")
+    private static List<Seen>[] views(int count) {
+        return (List<Seen>[]) new List<?>[count];
+    }
+
     List<Seen> lines(View view) {
-        var known = lines.get(view);
+        var number = view.number();
+        if (number >= lines.length) {
+            lines = Arrays.copyOf(lines, number + 64);
+        }
+        var known = lines[number];
         if (known == null) {
             known = seen(view);
-            lines.put(view, known);
+            lines[number] = known;
         }
         reads.lines(view, known);
         return known;
@@ -71,7 +81,7 @@ public final class BuildContext {
     private List<Seen> of(View view, boolean isEmpty) {
         var seen = new ArrayList<Seen>();
         for (Line line : build.lines()) {
-            if (line.choice() instanceof Choice.Empty == isEmpty && view.slots().contains(line.slot())) {
+            if (line.choice() instanceof Choice.Empty == isEmpty && view.isOf(line.slot())) {
                 seen.add(new Seen(line, view, reads));
             }
         }

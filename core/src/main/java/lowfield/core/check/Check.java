@@ -1,7 +1,9 @@
 package lowfield.core.check;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import lowfield.core.guide.Slot;
@@ -18,6 +20,7 @@ public final class Check {
     private final boolean decisive;
     private final Declaration declaration;
     private final List<Outcome> outcomes;
+    private final Map<String, Outcome> byName = new HashMap<>();
     private final BiConsumer<Inputs, FindingCollector> code;
     private final Set<Slot> slots;
 
@@ -33,6 +36,7 @@ public final class Check {
         this.decisive = decisive;
         this.declaration = declaration;
         this.outcomes = List.copyOf(outcomes);
+        outcomes.forEach(o -> byName.put(o.name(), o));
         this.code = code;
         this.slots = declaration.slots();
     }
@@ -102,12 +106,11 @@ public final class Check {
     }
 
     Outcome outcome(String name) {
-        for (var outcome : outcomes) {
-            if (outcome.name().equals(name)) {
-                return outcome;
-            }
+        var outcome = byName.get(name);
+        if (outcome == null) {
+            throw new IllegalStateException("The check " + id + " says \"" + name + "\" and does not list it");
         }
-        throw new IllegalStateException("The check " + id + " says \"" + name + "\" and does not list it");
+        return outcome;
     }
 
     /** One finding for each line, pair or group that the rule concerns; none when it concerns nothing here. */

@@ -38,6 +38,17 @@ public final class Inputs {
         return lines.isEmpty() ? Optional.empty() : Optional.of(lines.get(0));
     }
 
+    /** The lines of a view on which something really is: not deliberately none. */
+    public List<Seen> there(View view) {
+        var there = new ArrayList<Seen>(4);
+        for (var line : lines(view)) {
+            if (line.or(LineFact.SOURCE, LineFact.Source.NONE) != LineFact.Source.NONE) {
+                there.add(line);
+            }
+        }
+        return there;
+    }
+
     /** The slots of a view that are still empty on the list. */
     public List<Seen> empty(View view) {
         assert isDeclared(declared.views(), view, view);

@@ -1,5 +1,7 @@
 package lowfield.core.check;
 
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import lowfield.core.guide.Choice;
@@ -28,8 +30,10 @@ public final class LineFact<T> implements Input<T> {
         }
     }
 
+    private static final Map<Source, Figure<Source>> FIGURES = figures();
+
     public static final LineFact<Source> SOURCE =
-            new LineFact<>("source", "where it comes from", line -> Figure.of(source(line.choice())));
+            new LineFact<>("source", "where it comes from", line -> FIGURES.get(source(line.choice())));
     public static final LineFact<Integer> QUANTITY =
             new LineFact<>("quantity", "quantity", line -> Figure.of(line.quantity()));
     public static final LineFact<Boolean> COUNTED =
@@ -78,8 +82,16 @@ public final class LineFact<T> implements Input<T> {
         return line.choice().part().map(fact).map(Figure::of).orElseGet(Figure::notApplicable);
     }
 
+    private static Map<Source, Figure<Source>> figures() {
+        var figures = new EnumMap<Source, Figure<Source>>(Source.class);
+        for (var source : Source.values()) {
+            figures.put(source, Figure.of(source));
+        }
+        return figures;
+    }
+
     private static Source source(Choice choice) {
-        if (choice.part().isPresent()) {
+        if (choice instanceof Choice.Chosen || choice.part().isPresent()) {
             return Source.PART;
         }
         if (choice instanceof Choice.FreeHand) {

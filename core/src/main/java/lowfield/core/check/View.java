@@ -3,22 +3,47 @@ package lowfield.core.check;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
 import lowfield.core.guide.Slot;
 
 /**
  * What a check looks at: the lines of one slot, or of several that hold the same kind of part, and at most six figures of
  * each beside the facts of the line. Whoever is given a view can see nothing else.
  */
-public record View(Set<Slot> slots, List<Input<?>> inputs) {
+public final class View {
     private static final int MOST_FIGURES = 6;
+    private static final AtomicInteger MADE = new AtomicInteger();
 
-    public View {
-        slots = Set.copyOf(slots);
-        inputs = List.copyOf(inputs);
+    private final Set<Slot> slots;
+    private final List<Input<?>> inputs;
+    private final boolean[] isOf = new boolean[Slot.values().length];
+    /** Told apart within this process only: a build keeps the lines of each view at its number. */
+    private final int number = MADE.getAndIncrement();
+
+    private View(Set<Slot> slots, List<Input<?>> inputs) {
+        this.slots = Set.copyOf(slots);
+        this.inputs = List.copyOf(inputs);
+        slots.forEach(s -> isOf[s.ordinal()] = true);
         var figures = inputs.stream().filter(FigureRef.class::isInstance).count();
         if (figures > MOST_FIGURES) {
             throw new IllegalArgumentException("A view has at most six figures, not " + figures);
         }
+    }
+
+    public Set<Slot> slots() {
+        return slots;
+    }
+
+    public List<Input<?>> inputs() {
+        return inputs;
+    }
+
+    int number() {
+        return number;
+    }
+
+    boolean isOf(Slot slot) {
+        return isOf[slot.ordinal()];
     }
 
     public static View of(Slot slot, Input<?>... inputs) {
@@ -51,5 +76,10 @@ public record View(Set<Slot> slots, List<Input<?>> inputs) {
             }
         }
         return false;
+    }
+
+    @Override
+    public String toString() {
+        return slots + " " + inputs.stream().map(Input::key).toList();
     }
 }

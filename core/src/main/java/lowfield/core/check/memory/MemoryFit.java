@@ -71,7 +71,7 @@ public final class MemoryFit {
                     .fits("enough", "%s memory modules; the motherboard has %s slots.")
                     .clash("too-many", "%s memory modules; the motherboard has only %s slots.")
                     .by((in, tell) -> {
-                        var kits = there(COUNT, in);
+                        var kits = in.there(COUNT);
                         for (var board : in.lines(SLOTS)) {
                             var about = tell.about(kits, board);
                             about.with(board.get(BOARD_MEMORY_SLOTS), slots -> {
@@ -118,12 +118,6 @@ public final class MemoryFit {
 
     private MemoryFit() {}
 
-    private static List<Seen> there(View view, Inputs in) {
-        return in.lines(view).stream()
-                .filter(k -> k.or(SOURCE, Source.NONE) != Source.NONE)
-                .toList();
-    }
-
     private static int modules(List<Seen> kits) {
         var modules = 0;
         for (var kit : kits) {
@@ -144,7 +138,7 @@ public final class MemoryFit {
     }
 
     private static void capacity(Inputs in, FindingCollector tell) {
-        var kits = there(SIZES, in);
+        var kits = in.there(SIZES);
         if (kits.isEmpty()) {
             return;
         }
@@ -199,7 +193,7 @@ public final class MemoryFit {
     }
 
     private static void pair(Inputs in, FindingCollector tell) {
-        var kits = there(COUNT, in);
+        var kits = in.there(COUNT);
         var about = tell.about(kits);
         if (kits.isEmpty() || !isKnown(kits, MEMORY_MODULES, about)) {
             return;
@@ -215,7 +209,7 @@ public final class MemoryFit {
     }
 
     private static void mixed(Inputs in, FindingCollector tell) {
-        var kits = there(KITS, in);
+        var kits = in.there(KITS);
         var parts = new HashSet<UUID>(4);
         var pieces = 0;
         for (var kit : kits) {

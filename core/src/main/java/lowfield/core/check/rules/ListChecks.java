@@ -15,6 +15,8 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lowfield.core.Text;
 import lowfield.core.check.Check;
 import lowfield.core.check.FindingCollector;
@@ -130,10 +132,14 @@ final class ListChecks {
                     .caution("out", "%s is not in the total, and the tier counts it.")
                     .by(ListChecks::counted));
 
+    private static final Map<Slot, String> NAMES = Stream.of(Slot.values())
+            .collect(Collectors.toMap(
+                    s -> s, s -> Text.inSentence(s.label()), (a, b) -> a, () -> new EnumMap<>(Slot.class)));
+
     private ListChecks() {}
 
     private static String name(Slot slot) {
-        return Text.inSentence(slot.label());
+        return NAMES.get(slot);
     }
 
     private static String outcome(Release release) {

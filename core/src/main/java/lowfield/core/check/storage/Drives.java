@@ -7,6 +7,7 @@ import static lowfield.core.check.figures.DriveFigures.DRIVE_GENERATION;
 import static lowfield.core.check.figures.DriveFigures.DRIVE_PROTOCOL;
 import static lowfield.core.check.figures.DriveFigures.DRIVE_SHAPE;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -35,9 +36,13 @@ public final class Drives {
 
     /** Those that are really there. */
     public static List<Seen> there(List<Seen> drives) {
-        return drives.stream()
-                .filter(d -> d.or(SOURCE, Source.NONE) != Source.NONE)
-                .toList();
+        var there = new ArrayList<Seen>(drives.size());
+        for (var drive : drives) {
+            if (drive.or(SOURCE, Source.NONE) != Source.NONE) {
+                there.add(drive);
+            }
+        }
+        return there;
     }
 
     public static boolean isM2(Seen drive) {
