@@ -118,7 +118,7 @@ final class SoundBuild {
                     "cardLength",
                     310,
                     "cardLengthBasis",
-                    "with front fans",
+                    "bare",
                     "cardLengthWithRadiator",
                     255,
                     "cardThickness",

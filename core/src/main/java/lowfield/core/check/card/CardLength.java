@@ -39,7 +39,7 @@ public final class CardLength {
                     "The graphics card is no longer than the case takes, with what stands in front of it")
             .seeing(CARD, CASE, FANS)
             .deriving(RadiatorPosition.OF_BUILD)
-            .usually(UsualValue.FAN_THICKNESS)
+            .usually(UsualValue.FAN_THICKNESS, UsualValue.RADIATOR_THICKNESS)
             .fits("room", "The graphics card is %s mm long; the case takes %s mm%s.")
             .note("tight", "The graphics card is %s mm long; the case takes %s mm%s. That is tight.")
             .caution(
@@ -61,45 +61,78 @@ public final class CardLength {
                         room -> say(length, Span.exactly(room), " behind the front radiator", tell));
                 return;
             }
-            tell.with(box.get(CASE_CARD_LENGTH), stated -> {
-                if (length > stated) {
-                    tell.say("too-long", length, stated, said(box));
-                } else {
-                    measured(length, stated, box, radiator, in, tell);
-                }
-            });
+            tell.with(box.get(CASE_CARD_LENGTH), stated -> measured(length, stated, box, radiator, in, tell));
         });
-    }
-
-    private static String said(Seen box) {
-        return box.figure(CASE_CARD_LENGTH_BASIS)
-                .value()
-                .map(b -> b.isEmpty() ? "" : " " + basis(b))
-                .orElse("");
-    }
-
-    private static String basis(String basis) {
-        return basis.equals("bare") ? "without front fans" : basis;
     }
 
     private static void measured(
             int length, int stated, Seen box, RadiatorPosition radiator, Inputs in, FindingCollector.About tell) {
         var whole = Span.exactly(stated);
-        var bare = whole.minus(bareTakes(box, radiator, in));
-        var alone = radiator.thickness().minus(in.usual(UsualValue.FAN_THICKNESS));
-        var withFans = whole.minus(radiator.isInFront() ? alone : radiator.mayBeInFront() ? alone.orLess() : Span.ZERO);
         switch (box.figure(CASE_CARD_LENGTH_BASIS).or("not stated")) {
-            case "bare" -> judge(length, bare, " with what stands at the front", box, radiator, tell);
-            case "with front fans" -> judge(length, withFans, " with front fans", box, radiator, tell);
-            case "with front radiator" -> judge(length, whole, " with a front radiator", box, radiator, tell);
+            case "bare" -> bare(length, stated, box, radiator, in, tell);
+            case "with front fans" ->
+                judge(
+                        length,
+                        whole.minus(aloneTakes(radiator, in)),
+                        absentFans(box, radiator, in),
+                        " with front fans",
+                        box,
+                        radiator,
+                        tell);
+            case "with front radiator" ->
+                judge(length, whole, absentRadiator(box, radiator, in), " with a front radiator", box, radiator, tell);
             default -> {
-                if (length <= bare.low()) {
-                    say(length, Span.exactly(bare.low()), ", whatever it was measured with", tell);
+                var least = whole.minus(bareTakes(box, radiator, in)).low();
+                var most = whole.plus(absentRadiator(box, radiator, in));
+                if (length <= least) {
+                    say(length, Span.exactly(least), ", whatever it was measured with", tell);
+                } else if (length > most.high()) {
+                    say(length, most, ", whatever it was measured with", tell);
                 } else {
                     tell.missing(box.get(CASE_CARD_LENGTH_BASIS));
                 }
             }
         }
+    }
+
+    /** Nothing makes more room than there is in an empty case. */
+    private static void bare(
+            int length, int stated, Seen box, RadiatorPosition radiator, Inputs in, FindingCollector.About tell) {
+        if (length > stated) {
+            tell.say("too-long", length, stated, " without front fans");
+        } else {
+            var room = Span.exactly(stated).minus(bareTakes(box, radiator, in));
+            judge(length, room, Span.ZERO, " with what stands at the front", box, radiator, tell);
+        }
+    }
+
+    /** What a front radiator takes of a length that was measured with front fans. */
+    private static Span aloneTakes(RadiatorPosition radiator, Inputs in) {
+        if (!radiator.mayBeInFront()) {
+            return Span.ZERO;
+        }
+        var alone = radiator.thickness().minus(in.usual(UsualValue.FAN_THICKNESS));
+        return radiator.isInFront() ? alone : alone.orLess();
+    }
+
+    /** What a case measured with front fans has more of where none are, or perhaps none. */
+    private static Span absentFans(Seen box, RadiatorPosition radiator, Inputs in) {
+        var fans = frontFans(box, in);
+        if (radiator.isInFront() || fans.low() > 0) {
+            return Span.ZERO;
+        }
+        return fans.high() > 0 || radiator.mayBeInFront()
+                ? in.usual(UsualValue.FAN_THICKNESS).orLess()
+                : in.usual(UsualValue.FAN_THICKNESS);
+    }
+
+    /** What a case measured with a front radiator has more of where none is: the radiator, and its fans where none are. */
+    private static Span absentRadiator(Seen box, RadiatorPosition radiator, Inputs in) {
+        if (radiator.isInFront()) {
+            return Span.ZERO;
+        }
+        var more = in.usual(UsualValue.RADIATOR_THICKNESS).plus(absentFans(box, radiator, in));
+        return radiator.mayBeInFront() ? more.orLess() : more;
     }
 
     /** What stands at the front of a case measured bare: a radiator with its fans, or fans. */
@@ -136,15 +169,22 @@ public final class CardLength {
     }
 
     private static void judge(
-            int length, Span room, String basis, Seen box, RadiatorPosition radiator, FindingCollector.About tell) {
-        if (Span.exactly(length).in(room) == Span.Fit.CANNOT_BE_TOLD) {
-            if (radiator.missing().isPresent() && !radiator.isInFront()) {
-                tell.missing(radiator.missing().get());
-            } else {
-                tell.missing(box.get(CASE_CARD_LENGTH_WITH_RADIATOR));
-            }
+            int length,
+            Span stated,
+            Span absent,
+            String basis,
+            Seen box,
+            RadiatorPosition radiator,
+            FindingCollector.About tell) {
+        var room = length <= stated.low() || absent.equals(Span.ZERO) ? stated : stated.plus(absent);
+        if (Span.exactly(length).in(room) != Span.Fit.CANNOT_BE_TOLD) {
+            say(length, room, room == stated ? basis : " with what stands at the front", tell);
+        } else if (radiator.missing().isPresent() && !radiator.isInFront()) {
+            tell.missing(radiator.missing().get());
+        } else if (room != stated && box.get(CASE_FANS_IN).isMissing()) {
+            tell.missing(box.get(CASE_FANS_IN));
         } else {
-            say(length, room, basis, tell);
+            tell.missing(box.get(CASE_CARD_LENGTH_WITH_RADIATOR));
         }
     }
 

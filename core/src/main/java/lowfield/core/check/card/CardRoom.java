@@ -26,7 +26,7 @@ public final class CardRoom {
     private static final String UPRIGHT = "upright";
     private static final View THICK = View.of(Slot.GRAPHICS_CARD, CARD_THICKNESS, PLACE);
     private static final View HIGH =
-            View.of(Slot.GRAPHICS_CARD, CARD_HEIGHT, CARD_PLUG_EDGE, CARD_SIXTEEN_PIN, CARD_EIGHT_PINS);
+            View.of(Slot.GRAPHICS_CARD, CARD_HEIGHT, CARD_PLUG_EDGE, CARD_SIXTEEN_PIN, CARD_EIGHT_PINS, PLACE);
     private static final View OVER_CARD = View.of(Slot.CASE, CASE_CARD_HEIGHT, CASE_COOLER_HEIGHT);
     private static final View STANDING = View.of(Slot.GRAPHICS_CARD, CARD_THICKNESS, CARD_GENERATION, PLACE);
     private static final View UPRIGHT_PLACE =
@@ -48,7 +48,7 @@ public final class CardRoom {
                         }
                     }),
             decides("card-height", "The graphics card stays under the side panel")
-                    .seeing(View.of(Slot.GRAPHICS_CARD, CARD_HEIGHT), OVER_CARD)
+                    .seeing(View.of(Slot.GRAPHICS_CARD, CARD_HEIGHT, PLACE), OVER_CARD)
                     .usually(UsualValue.ROOM_OVER_CARD)
                     .fits("room", "The graphics card is %s mm high; the case takes %s mm.")
                     .note("tight", "The graphics card is %s mm high; the case takes %s mm. That is tight.")
@@ -56,8 +56,11 @@ public final class CardRoom {
                             "usual",
                             "The graphics card is %s mm high; the case takes %s mm, going by its cooler limit.")
                     .clash("too-high", "The graphics card is %s mm high; the case takes only %s mm.")
-                    .eachPair((card, box, in, tell) ->
-                            tell.with(card.get(CARD_HEIGHT), height -> height(box, height, in, tell))),
+                    .eachPair((card, box, in, tell) -> {
+                        if (!isUpright(card)) {
+                            tell.with(card.get(CARD_HEIGHT), height -> height(box, height, in, tell));
+                        }
+                    }),
             advises("card-bend", "There is room for the bend of the power cable over the graphics card")
                     .seeing(HIGH, OVER_CARD)
                     .usually(UsualValue.ROOM_OVER_CARD, UsualValue.BEND_12V_2X6, UsualValue.BEND_8_PIN)
@@ -111,7 +114,7 @@ public final class CardRoom {
 
     private static void bend(Seen card, Seen box, Inputs in, FindingCollector.About tell) {
         var room = over(box, in);
-        if (room.isEmpty() || !card.figure(CARD_HEIGHT).isKnown()) {
+        if (isUpright(card) || room.isEmpty() || !card.figure(CARD_HEIGHT).isKnown()) {
             return;
         }
         var hasPlug = card.or(CARD_SIXTEEN_PIN, false) || card.or(CARD_EIGHT_PINS, 0) > 0;

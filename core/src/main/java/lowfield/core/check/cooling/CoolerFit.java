@@ -24,7 +24,7 @@ public final class CoolerFit {
     private static final View CASE = View.of(Slot.CASE, CASE_COOLER_HEIGHT, CASE_SIDE_FAN_DEPTH);
     private static final View OVER_MEMORY =
             View.of(Slot.COOLER, COOLER_MEMORY_CLEARANCE, COOLER_FAN_RISES, COOLER_HEIGHT);
-    private static final View SIDE_PANEL = View.of(Slot.CASE, CASE_COOLER_HEIGHT);
+    private static final View SIDE_PANEL = View.of(Slot.CASE, CASE_COOLER_HEIGHT, CASE_SIDE_FAN_DEPTH);
     private static final View MEMORY = View.of(Slot.MEMORY, MEMORY_HEIGHT);
 
     public static final List<Check> ALL = List.of(
@@ -116,9 +116,9 @@ public final class CoolerFit {
 
     /** The front fan goes up by what the memory is too high, and the cooler's height with it. */
     private static void raised(Seen cooler, Seen box, int by, FindingCollector.About tell) {
-        tell.with(
-                cooler.get(COOLER_HEIGHT),
-                box.get(CASE_COOLER_HEIGHT),
-                (height, room) -> tell.say(height + by <= room ? "raised" : "side-panel", by, height + by, room));
+        tell.with(cooler.get(COOLER_HEIGHT), box.get(CASE_COOLER_HEIGHT), (height, takes) -> {
+            var room = takes - box.or(CASE_SIDE_FAN_DEPTH, 0);
+            tell.say(height + by <= room ? "raised" : "side-panel", by, height + by, room);
+        });
     }
 }

@@ -28,6 +28,10 @@ public final class RadiatorFit {
                             "cage-out",
                             "The %s mm radiator goes at the %s, where the drive cage must come out.",
                             "Take the drive cage out: the radiator goes there.")
+                    .caution(
+                            "usual",
+                            "No place of the case takes a %s mm radiator of %s mm with its fans; that thickness is only usual.",
+                            "Measure before you order: a %s mm radiator is usually too thick for this case.")
                     .clash("cage", "The %s mm radiator at the %s takes the room of the fixed drive cage.")
                     .clash("chosen-place", "The place chosen for the %s mm radiator, the %s, does not take it.")
                     .clash("none", "No place of the case takes a %s mm radiator of %s mm with its fans.")
@@ -80,6 +84,8 @@ public final class RadiatorFit {
             }
         } else if (position.missing().isPresent()) {
             about.missing(position.missing().get());
+        } else if (position.byUsualThickness()) {
+            about.sayOn(position.thickness(), "usual", size, position.thickness());
         } else if (position.refused().isPresent()) {
             about.say("chosen-place", size, position.refused().get());
         } else {

@@ -37,6 +37,7 @@ import lowfield.core.part.RadiatorPlace;
  * @param missing the figure for want of which one cannot tell
  * @param thickness of the radiator with its fans, in millimetres
  * @param refused the place that the author chose and that does not take it
+ * @param byUsualThickness whether a place would take it, were it not for a thickness that is only usual
  */
 public record RadiatorPosition(
         Optional<Seen> cooler,
@@ -44,7 +45,8 @@ public record RadiatorPosition(
         Optional<RadiatorPlace> place,
         Optional<Seen.Asked<?>> missing,
         Span thickness,
-        Optional<String> refused)
+        Optional<String> refused,
+        boolean byUsualThickness)
         implements Told {
     public static final String FRONT = "front";
 
@@ -73,7 +75,8 @@ public record RadiatorPosition(
                 .findFirst();
         var box = inputs.first(CASE);
         if (cooler.isEmpty() || box.isEmpty()) {
-            return new RadiatorPosition(cooler, box, Optional.empty(), Optional.empty(), Span.ZERO, Optional.empty());
+            return new RadiatorPosition(
+                    cooler, box, Optional.empty(), Optional.empty(), Span.ZERO, Optional.empty(), false);
         }
         return of(cooler.get(), box.get(), inputs);
     }
@@ -87,6 +90,7 @@ public record RadiatorPosition(
         var wanted = cooler.figure(PLACE).value();
         var open = new ArrayList<RadiatorPlace>();
         var missing = new ArrayList<Seen.Asked<?>>();
+        var isRefusedByUsualThickness = false;
         for (var place : places.or(List.of())) {
             if (wanted.isPresent() && !wanted.get().equals(place.place().or(""))) {
                 continue;
@@ -98,6 +102,9 @@ public record RadiatorPosition(
                 } else {
                     missing.add(why.get(0));
                 }
+            } else if (thickness.onUsualValue()
+                    && takes(place, cooler, box, Span.exactly(1), inputs, new ArrayList<>())) {
+                isRefusedByUsualThickness = true;
             }
         }
         var best = open.stream().min(Comparator.comparing(p -> p.place().or("").equals(FRONT)));
@@ -107,7 +114,8 @@ public record RadiatorPosition(
                 best,
                 best.isPresent() || missing.isEmpty() ? Optional.empty() : Optional.of(missing.get(0)),
                 thickness,
-                best.isPresent() ? Optional.empty() : wanted);
+                best.isPresent() ? Optional.empty() : wanted,
+                best.isEmpty() && isRefusedByUsualThickness);
     }
 
     private static RadiatorPosition unknown(Seen cooler, Seen box, Seen.Asked<?> figure, Span thickness) {
@@ -117,7 +125,8 @@ public record RadiatorPosition(
                 Optional.empty(),
                 Optional.of(figure),
                 thickness,
-                Optional.empty());
+                Optional.empty(),
+                false);
     }
 
     private static Span thickness(Seen cooler, Inputs inputs) {
@@ -195,6 +204,7 @@ public record RadiatorPosition(
                 place.map(RadiatorPlace::place).map(Object.class::cast).orElse("-"),
                 missing.map(m -> m.input().key()).orElse("-"),
                 refused.orElse("-"),
-                thickness);
+                thickness,
+                byUsualThickness ? "by usual thickness" : "-");
     }
 }

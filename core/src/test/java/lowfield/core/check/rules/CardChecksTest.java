@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 class CardChecksTest {
     @Test
     void length() {
-        sound().says("card-length", "room", "242 mm long; the case takes 310 mm with front fans");
+        sound().says("card-length", "room", "242 mm long; the case takes 310 mm with what stands at the front");
         sound().with(Slot.GRAPHICS_CARD, "length", 305).says("card-length", "room");
         sound().with(Slot.GRAPHICS_CARD, "length", 306).says("card-length", "tight");
         sound().with(Slot.GRAPHICS_CARD, "length", 311).says("card-length", "too-long", "takes only 310 mm");
@@ -26,15 +26,13 @@ class CardChecksTest {
     /** A bare figure loses the fans at the front: none blow in here, one does there, and added ones may. */
     @Test
     void aBareLengthLosesFrontFans() {
-        var bare = sound().with(Slot.CASE, "cardLengthBasis", "bare");
+        var bare = sound();
         bare.with(Slot.GRAPHICS_CARD, "length", 305).says("card-length", "room");
-        bare.with(Slot.CASE, "fans", 2).with(Slot.CASE, "fansIn", 1);
+        bare.with(Slot.CASE, "fansIn", 1);
         bare.with(Slot.GRAPHICS_CARD, "length", 277).says("card-length", "room", "about 285 mm");
         bare.with(Slot.GRAPHICS_CARD, "length", 284).lacks("card-length", "card clearance with a front radiator");
         bare.with(Slot.GRAPHICS_CARD, "length", 286).says("card-length", "too-long-usual");
-        var added = sound().with(Slot.CASE, "cardLengthBasis", "bare")
-                .with(Slot.GRAPHICS_CARD, "length", 290)
-                .adding(Slot.CASE_FANS, "count", 1, "size", 120);
+        var added = sound().with(Slot.GRAPHICS_CARD, "length", 290).adding(Slot.CASE_FANS, "count", 1, "size", 120);
         added.lacks("card-length", "radiator");
         added.at(Slot.CASE_FANS, "rear").says("card-length", "room");
         added.at(Slot.CASE_FANS, "front").says("card-length", "too-long-usual");
@@ -46,7 +44,37 @@ class CardChecksTest {
         var unknown = sound().without(Slot.CASE, "cardLengthBasis").with(Slot.CASE, "fansIn", 1);
         unknown.says("card-length", "room", "whatever it was measured with");
         unknown.with(Slot.GRAPHICS_CARD, "length", 300).lacks("card-length", "measured with of Test case");
-        unknown.with(Slot.GRAPHICS_CARD, "length", 311).says("card-length", "too-long", "310");
+        unknown.with(Slot.GRAPHICS_CARD, "length", 311).lacks("card-length", "measured with of Test case");
+        unknown.with(Slot.GRAPHICS_CARD, "length", 341).says("card-length", "too-long-usual", "about 337 mm, whatever");
+    }
+
+    /** The maker measured with fans or a radiator that are not there: there is more room, by a usual thickness. */
+    @Test
+    void aLengthMeasuredWithWhatIsNotThere() {
+        var fans = sound().with(Slot.CASE, "cardLengthBasis", "with front fans");
+        fans.with(Slot.GRAPHICS_CARD, "length", 310).says("card-length", "tight", "310 mm with front fans");
+        fans.with(Slot.GRAPHICS_CARD, "length", 330).says("card-length", "room", "about 335 mm");
+        fans.with(Slot.GRAPHICS_CARD, "length", 339).says("card-length", "too-long-usual", "about 335 mm");
+        fans.without(Slot.CASE, "fansIn")
+                .with(Slot.GRAPHICS_CARD, "length", 330)
+                .lacks("card-length", "intake fans");
+        fans.with(Slot.CASE, "fansIn", 1).says("card-length", "too-long");
+        var radiator = sound().with(Slot.CASE, "cardLengthBasis", "with front radiator")
+                .with(Slot.CASE, "fansIn", 1);
+        radiator.with(Slot.GRAPHICS_CARD, "length", 335).says("card-length", "tight", "about 337 mm");
+        radiator.with(Slot.GRAPHICS_CARD, "length", 341).says("card-length", "too-long-usual");
+        radiator.with(Slot.CASE, "fansIn", 0)
+                .with(Slot.GRAPHICS_CARD, "length", 355)
+                .says("card-length", "room", "about 362 mm");
+    }
+
+    /** Upright, its height lies along the case and its plug points elsewhere. */
+    @Test
+    void anUprightCardsHeight() {
+        var upright = sound().with(Slot.GRAPHICS_CARD, "height", 170);
+        upright.says("card-height", "too-high");
+        upright.at(Slot.GRAPHICS_CARD, "upright").isSilentOn("card-height");
+        upright.isSilentOn("card-bend");
     }
 
     @Test
@@ -60,6 +88,7 @@ class CardChecksTest {
         front.says("card-length", "room", "255 mm behind the front radiator");
         front.with(Slot.GRAPHICS_CARD, "length", 256).says("card-length", "too-long", "only 255 mm behind");
         front.without(Slot.CASE, "cardLengthWithRadiator")
+                .with(Slot.CASE, "cardLengthBasis", "with front fans")
                 .with(Slot.GRAPHICS_CARD, "length", 275)
                 .says("card-length", "room", "with front fans");
         front.with(Slot.GRAPHICS_CARD, "length", 285).lacks("card-length", "card clearance with a front radiator");

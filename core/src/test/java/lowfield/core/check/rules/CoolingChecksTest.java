@@ -71,6 +71,8 @@ class CoolingChecksTest {
         tall.says("cooler-memory", "collides");
         tall.without(Slot.COOLER, "fanRises").lacks("cooler-memory", "front fan can be raised");
         tall.with(Slot.COOLER, "fanRises", true).says("cooler-memory", "raised", "up 4 mm over the memory, to 158 mm");
+        tall.with(Slot.CASE, "sideFanDepth", 25).says("cooler-memory", "side-panel", "takes only 135 mm");
+        tall.without(Slot.CASE, "sideFanDepth");
         tall.with(Slot.MEMORY, "height", 50).says("cooler-memory", "side-panel", "stands at 164 mm");
         sound().without(Slot.MEMORY, "height").lacks("cooler-memory", "height of Test memory");
     }
@@ -107,7 +109,9 @@ class CoolingChecksTest {
         liquid.with(Slot.CASE, "radiators", place(58)).says("radiator", "place");
         assertThat(liquid.of("radiator")).allMatch(Finding::onUsualValue);
         liquid.with(Slot.CASE, "radiators", place(55)).lacks("radiator", "radiator thickness with fans");
-        liquid.with(Slot.CASE, "radiators", place(51)).says("radiator", "none");
+        liquid.with(Slot.CASE, "radiators", place(51)).says("radiator", "usual", "only usual");
+        liquid.with(Slot.COOLER, "radiatorThickness", 52).says("radiator", "none");
+        liquid.without(Slot.COOLER, "radiatorThickness");
         liquid.with(Slot.CASE, "radiators", List.of(Map.of("place", "top", "sizes", List.of("240"))))
                 .lacks("radiator", "radiator mounts");
         sound().with(Slot.COOLER, "radiator", 240)
