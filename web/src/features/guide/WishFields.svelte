@@ -12,6 +12,8 @@
     ['errorCorrection', 'ECC memory'],
     ['secureBoot', 'games that demand secure boot'],
     ['warrantyHere', 'PSU warranty served here'],
+    ['overclocking', 'CPU overclocking'],
+    ['cpuUpgrade', 'CPU upgrade later'],
   ] as const;
   const extras: [Slot, string][] = [
     ['OPERATING_SYSTEM', 'operating system'],

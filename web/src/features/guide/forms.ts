@@ -62,6 +62,8 @@ export interface TypedWishes {
   errorCorrection: boolean;
   secureBoot: boolean;
   warrantyHere: boolean;
+  overclocking: boolean;
+  cpuUpgrade: boolean;
   mostNoise: string;
   leastCardMemory: string;
   leastStorage: string;
@@ -81,6 +83,8 @@ export function emptyWishes(): TypedWishes {
     errorCorrection: false,
     secureBoot: false,
     warrantyHere: false,
+    overclocking: false,
+    cpuUpgrade: false,
     mostNoise: '',
     leastCardMemory: '',
     leastStorage: '',
@@ -118,6 +122,8 @@ export function typedWishes(form?: Schemas['WishForm'] | null): TypedWishes {
     errorCorrection: form?.errorCorrection ?? false,
     secureBoot: form?.secureBoot ?? false,
     warrantyHere: form?.warrantyHere ?? false,
+    overclocking: form?.overclocking ?? false,
+    cpuUpgrade: form?.cpuUpgrade ?? false,
     mostNoise: asTyped(form?.mostNoise),
     leastCardMemory: asTyped(form?.leastCardMemory),
     leastStorage: asTyped(form?.leastStorage),
@@ -142,6 +148,8 @@ export function wishForm(typed: TypedWishes): Schemas['WishForm'] {
     ...(typed.errorCorrection ? { errorCorrection: true } : {}),
     ...(typed.secureBoot ? { secureBoot: true } : {}),
     ...(typed.warrantyHere ? { warrantyHere: true } : {}),
+    ...(typed.overclocking ? { overclocking: true } : {}),
+    ...(typed.cpuUpgrade ? { cpuUpgrade: true } : {}),
     ...(noise == null ? {} : { mostNoise: noise }),
     ...(cardMemory == null ? {} : { leastCardMemory: cardMemory }),
     ...(storage == null ? {} : { leastStorage: storage }),

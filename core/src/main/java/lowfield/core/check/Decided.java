@@ -16,8 +16,8 @@ import lowfield.core.guide.UsualValue;
 
 /**
  * What decided one finding, kept by running its check once more on the same build: the figures of its own lines that were
- * looked at, those of other lines that the check says nothing about, the tier's wishes, what was worked out, and usual
- * values. Of a check that goes over single lines, pairs or groups, only what was looked at for this one counts.
+ * looked at, those of other lines, the tier's wishes, what was worked out, and usual values. Of a check that goes over
+ * single lines, pairs or groups, only what was looked at for this one counts; of one that looks at the whole list, all.
  */
 final class Decided implements Reads {
     private final int wanted;
@@ -39,7 +39,7 @@ final class Decided implements Reads {
     static DecidingInputs of(Check check, BuildContext build, int wanted) {
         var kept = new Decided(wanted);
         var again = check.on(build.heardBy(kept));
-        return kept.inputs(again.get(wanted), again);
+        return kept.inputs(again.get(wanted));
     }
 
     /** What was looked at before the first one counts for all. */
@@ -104,17 +104,14 @@ final class Decided implements Reads {
         }
     }
 
-    private DecidingInputs inputs(Finding finding, List<Finding> all) {
+    private DecidingInputs inputs(Finding finding) {
         var own = new LinkedHashSet<>(finding.lines());
-        var others = new LinkedHashSet<UUID>();
-        all.forEach(f -> others.addAll(f.lines()));
-        others.removeAll(own);
         var ownTexts = new LinkedHashMap<UUID, Set<String>>();
         var outside = new LinkedHashMap<UUID, Set<String>>();
         var outsideSlots = new LinkedHashMap<UUID, Slot>();
         views.values()
                 .forEach(lines -> lines.forEach(line -> {
-                    if (!own.contains(line.id()) && !others.contains(line.id())) {
+                    if (!own.contains(line.id())) {
                         outsideSlots.put(line.id(), line.slot());
                     }
                 }));
@@ -124,7 +121,7 @@ final class Decided implements Reads {
         figures.forEach((line, inputs) -> {
             if (own.contains(line.id())) {
                 ownTexts.computeIfAbsent(line.id(), l -> new TreeSet<>()).addAll(texts(line, inputs));
-            } else if (!others.contains(line.id())) {
+            } else {
                 outsideSlots.put(line.id(), line.slot());
                 outside.computeIfAbsent(line.id(), l -> new TreeSet<>()).addAll(texts(line, inputs));
             }

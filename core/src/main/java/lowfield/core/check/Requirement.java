@@ -6,6 +6,7 @@ import java.util.function.Function;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Slot;
 import lowfield.core.guide.Wishes;
+import lowfield.core.offer.Condition;
 
 /** One thing that a tier asks of its builds, or that its edition fixes; a check names those it goes by. */
 public record Requirement<T>(String key, Function<Build, T> value) {
@@ -25,6 +26,12 @@ public record Requirement<T>(String key, Function<Build, T> value) {
             wish("least-storage", w -> w.least().storage());
     public static final Requirement<Optional<Integer>> LEAST_ENDURANCE =
             wish("least-endurance", w -> w.least().endurance());
+    public static final Requirement<Boolean> OVERCLOCKING =
+            wish("overclocking", w -> w.plans().overclocking());
+    public static final Requirement<Boolean> CPU_UPGRADE =
+            wish("cpu-upgrade", w -> w.plans().cpuUpgrade());
+    /** Absent where no price policy is known. */
+    public static final Requirement<Optional<Set<Condition>>> CONDITIONS = wish("conditions", Wishes::conditions);
     /** The year of the edition; absent outside one. */
     public static final Requirement<Optional<Integer>> YEAR = new Requirement<>("year", Build::year);
 

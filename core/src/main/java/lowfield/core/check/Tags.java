@@ -58,12 +58,10 @@ final class Tags {
     private static final Map<UsualValue, String> USUAL = new EnumMap<>(Map.ofEntries(
             Map.entry(UsualValue.RADIATOR_THICKNESS, "radiator-thickness"),
             Map.entry(UsualValue.FAN_THICKNESS, "fan-thickness"),
-            Map.entry(UsualValue.RADIATOR_OVER_FANS, "radiator-over-fans"),
             Map.entry(UsualValue.BEND_12V_2X6, "bend-12v-2x6"),
             Map.entry(UsualValue.BEND_8_PIN, "bend-8-pin"),
             Map.entry(UsualValue.ROOM_OVER_CARD, "room-over-card"),
             Map.entry(UsualValue.PLUG_ROOM, "plug-room"),
-            Map.entry(UsualValue.MODULE_HEIGHT, "module-height"),
             Map.entry(UsualValue.TRIP_LEVEL, "trip-level"),
             Map.entry(UsualValue.CARD_SPIKE, "card-spike"),
             Map.entry(UsualValue.RATING_12V, "rating-12v"),

@@ -7,12 +7,10 @@ package lowfield.core.guide;
 public enum UsualValue {
     RADIATOR_THICKNESS("radiator thickness", "mm", 27, 27, 30),
     FAN_THICKNESS("fan thickness", "mm", 25, 25, 28),
-    RADIATOR_OVER_FANS("radiator length beyond its fans", "mm", 32, 37, 42),
     BEND_12V_2X6("bend room of a 12V-2x6 cable", "mm", 30, 35, 40),
     BEND_8_PIN("bend room of an 8-pin PCIe cable", "mm", 20, 25, 30),
     ROOM_OVER_CARD("room over the graphics card beyond the cooler limit", "mm", 0, 0, 8),
     PLUG_ROOM("plug room of a modular PSU", "mm", 30, 45, 60),
-    MODULE_HEIGHT("height of a bare memory module", "mm", 30, 31, 33),
     TRIP_LEVEL("overcurrent limit of a PSU", "% of its rating", 110, 130, 150),
     CARD_SPIKE("spike of a graphics card", "% of its board power", 150, 180, 200),
     RATING_12V("12 V share of a PSU's rating", "%", 97, 100, 100),

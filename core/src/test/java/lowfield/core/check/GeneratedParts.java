@@ -12,6 +12,7 @@ import lowfield.core.guide.Build;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Least;
 import lowfield.core.guide.Line;
+import lowfield.core.guide.Plans;
 import lowfield.core.guide.Slot;
 import lowfield.core.guide.Wishes;
 import lowfield.core.money.Money;
@@ -154,7 +155,7 @@ public final class GeneratedParts {
                             : List.of("front", "top", "rear").get(random.nextInt(3)));
         }
         if (random.nextInt(12) == 0) {
-            line = line.meaning(random.nextBoolean() ? "Test" : "white");
+            line = line.meaning(List.of("Test", "white", "ATX").get(random.nextInt(3)));
         }
         return random.nextInt(4) == 0 ? line.in(Condition.values()[random.nextInt(4)]) : line;
     }
@@ -203,7 +204,9 @@ public final class GeneratedParts {
                 random.nextBoolean() ? Optional.of("good") : Optional.empty(),
                 random.nextBoolean() ? Optional.of(java.util.Set.of(Slot.SCREEN)) : Optional.empty(),
                 random.nextBoolean() ? Optional.of("Home coast") : Optional.empty(),
-                new Least(ask(8, 24), ask(1000, 4000), ask(100, 600)));
+                new Least(ask(8, 24), ask(1000, 4000), ask(100, 600)),
+                new Plans(random.nextBoolean(), random.nextBoolean()),
+                random.nextBoolean() ? Optional.of(java.util.Set.of(Condition.NEW)) : Optional.empty());
     }
 
     /** One of two sizes, or neither. */

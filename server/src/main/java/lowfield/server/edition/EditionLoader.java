@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -22,6 +23,7 @@ import lowfield.core.edition.TierTerms;
 import lowfield.core.guide.Following;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Bundle;
+import lowfield.core.offer.Condition;
 import lowfield.core.press.Cell;
 import lowfield.core.press.Publication;
 import lowfield.core.total.PackagePrices;
@@ -32,6 +34,7 @@ import lowfield.server.catalogue.Parts;
 import lowfield.server.guide.Editions;
 import lowfield.server.guide.GuideInfo;
 import lowfield.server.guide.Guides;
+import lowfield.server.guide.OverrideForm;
 import lowfield.server.guide.TierInfo;
 import lowfield.server.platform.IdleCache;
 import lowfield.server.prices.Bundles;
@@ -202,7 +205,7 @@ public class EditionLoader {
                         tier.form().countsShipping(),
                         new SalesTax(
                                 ground.guide().salesTaxPermille(), tier.form().isWithTax()),
-                        tier.form().wishes(ground.guide().region()),
+                        tier.form().wishes(ground.guide().region()).admitting(admitted(ground, tier)),
                         ground.plan().edition().period().getYear(),
                         ground.zero(),
                         ground.guide().usual()),
@@ -210,6 +213,13 @@ public class EditionLoader {
                 packaged,
                 info.answers(),
                 ground.last().flatMap(l -> published(l, info.id(), ground.zero())));
+    }
+
+    /** What the tier admits, whatever single builds or lines of it admit beside. */
+    private static Set<Condition> admitted(Ground ground, TierInfo tier) {
+        return OverrideForm.of(tier.form().policy())
+                .over(ground.plan().edition().policy())
+                .conditions();
     }
 
     private static Optional<PublishedBuild> published(Publication last, UUID build, Money zero) {

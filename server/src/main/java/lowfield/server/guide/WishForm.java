@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.Optional;
 import java.util.Set;
 import lowfield.core.guide.Least;
+import lowfield.core.guide.Plans;
 import lowfield.core.guide.Slot;
 import lowfield.core.guide.Wishes;
 import org.jspecify.annotations.Nullable;
@@ -22,10 +23,12 @@ public record WishForm(
         @Nullable Boolean warrantyHere,
         @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Integer leastCardMemory,
         @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Integer leastStorage,
-        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Integer leastEndurance) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Integer leastEndurance,
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Boolean overclocking,
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Boolean cpuUpgrade) {
     /** Nothing is asked for. */
     public static final WishForm NONE =
-            new WishForm(null, null, null, null, null, null, null, null, null, null, null, null, null);
+            new WishForm(null, null, null, null, null, null, null, null, null, null, null, null, null, null, null);
 
     public WishForm {
         colours = kept(colours);
@@ -43,6 +46,10 @@ public record WishForm(
 
     /** For the checks; the region is where the guide's readers are. */
     public Wishes wishes(String region) {
+        return asked(region).planning(new Plans(Boolean.TRUE.equals(overclocking), Boolean.TRUE.equals(cpuUpgrade)));
+    }
+
+    private Wishes asked(String region) {
         return new Wishes(
                 Optional.ofNullable(colours).orElse(Set.of()),
                 Optional.ofNullable(lighting).orElse(Wishes.Lit.EITHER),

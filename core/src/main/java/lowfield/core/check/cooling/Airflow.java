@@ -47,6 +47,7 @@ public final class Airflow {
                     .seeing(BLOWING, AIR, CARD)
                     .deriving(PowerLoad.CPU_WATTS)
                     .fits("moves", "%s fans blow in, %s out.")
+                    .fits("placed", "%s fans blow in, %s out, with the added fans where air is missing.")
                     .fits("little-heat", "No fan in the case; %s W need none.")
                     .note("intake-only", "%s fans blow in and none out; the vented case lets the air go.")
                     .caution(
@@ -147,10 +148,28 @@ public final class Airflow {
         }
         var inward = in.or(0);
         var outward = out.or(0);
-        if (either > 0 || inward > 0 && outward > 0) {
+        if (inward > 0 && outward > 0 && either == 0) {
             tell.say("moves", inward, outward);
             return;
         }
+        if (either > 0) {
+            var out1 = outward == 0 && (inward > 0 || either > 1) ? 1 : 0;
+            placed(box, inward + either - out1, outward + out1, tell);
+            return;
+        }
+        oneWay(box, inward, outward, tell);
+    }
+
+    /** Fans without a place go where they are needed: one out where none blows out, the rest in. */
+    private static void placed(Seen box, int inward, int outward, FindingCollector.About tell) {
+        if (inward > 0 && outward > 0) {
+            tell.say("placed", inward, outward);
+        } else {
+            oneWay(box, inward, outward, tell);
+        }
+    }
+
+    private static void oneWay(Seen box, int inward, int outward, FindingCollector.About tell) {
         tell.with(box.get(CASE_VENTED), vented -> {
             if (!vented) {
                 tell.say("one-way", inward, outward);

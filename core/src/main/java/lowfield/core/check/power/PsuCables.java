@@ -10,6 +10,7 @@ import static lowfield.core.check.figures.CoolerFigures.COOLER_SATA_PLUGS;
 import static lowfield.core.check.figures.DriveFigures.DRIVE_SHAPE;
 import static lowfield.core.check.figures.FanFigures.FAN_SATA_PLUGS;
 import static lowfield.core.check.figures.LightingFigures.LIGHTING_SATA_PLUGS;
+import static lowfield.core.check.figures.OtherFigures.OTHER_SATA_PLUGS;
 import static lowfield.core.check.figures.PsuFigures.*;
 
 import java.util.List;
@@ -32,6 +33,7 @@ public final class PsuCables {
     private static final View COOLER = View.of(Slot.COOLER, COOLER_SATA_PLUGS);
     private static final View FANS = View.of(Slot.CASE_FANS, FAN_SATA_PLUGS, QUANTITY);
     private static final View LIGHTING = View.of(Slot.LIGHTING, LIGHTING_SATA_PLUGS, QUANTITY);
+    private static final View OTHERS = View.of(Slot.OTHER, OTHER_SATA_PLUGS, QUANTITY);
 
     public static final List<Check> ALL = List.of(
             decides("kept-cables", "Modular cables kept from another PSU fit the one that is chosen")
@@ -51,7 +53,7 @@ public final class PsuCables {
                             "The PSU's %s cable is short for this case; an extension may be needed.")
                     .eachPair(PsuCables::reach),
             advises("sata-power", "The PSU has a SATA plug for everything that asks for one")
-                    .seeing(PLUGS, DRIVES, COOLER, FANS, LIGHTING)
+                    .seeing(PLUGS, DRIVES, COOLER, FANS, LIGHTING, OTHERS)
                     .fits("enough", "%s SATA power plugs are needed; the PSU has %s.")
                     .caution(
                             "short",
@@ -104,6 +106,9 @@ public final class PsuCables {
         }
         for (var light : in.lines(LIGHTING)) {
             needed += light.or(LIGHTING_SATA_PLUGS, 0) * light.or(QUANTITY, 1);
+        }
+        for (var other : in.lines(OTHERS)) {
+            needed += other.or(OTHER_SATA_PLUGS, 0) * other.or(QUANTITY, 1);
         }
         var all = needed;
         for (var psu : in.lines(PLUGS)) {

@@ -22,6 +22,9 @@ import lowfield.core.part.Figure;
 public final class CpuSupport {
     private static final View SOCKET_OF_CPU = View.of(Slot.PROCESSOR, CPU_SOCKET);
     private static final View SOCKET_OF_BOARD = View.of(Slot.MOTHERBOARD, BOARD_SOCKET);
+    /** A platform whose last year is the next one is near its end, in years. */
+    private static final int NEAR = 1;
+
     private static final View FAMILY = View.of(Slot.PROCESSOR, CPU_FAMILY);
     private static final View BIOS = View.of(Slot.MOTHERBOARD, BOARD_FIRMWARE, BOARD_FIRMWARE_UNTIL, BOARD_FLASHES);
     private static final View FAULT = View.of(Slot.PROCESSOR, CPU_FAULT, CPU_SAFE_FIRMWARE, CONDITION);
@@ -54,6 +57,10 @@ public final class CpuSupport {
                             "%s needs BIOS version %s, and what is in the shop's box is not known. Ask the shop, or choose a motherboard that updates without a CPU.",
                             "The CPU needs BIOS version %2$s; ask the shop to confirm it before you order.")
                     .caution(
+                            "between",
+                            "%s runs on BIOS versions %s to %s only; a newer version ends its support.",
+                            "The CPU needs BIOS version %2$s, and newer ones than %3$s no longer run it.")
+                    .caution(
                             "older",
                             "%s runs up to BIOS version %s only; a newer version ends its support.",
                             "Do not update the BIOS past version %2$s: newer ones no longer run this CPU.")
@@ -61,11 +68,19 @@ public final class CpuSupport {
                     .eachPair(CpuSupport::supported),
             advises("unlocked", "An unlocked CPU is on a motherboard that overclocks")
                     .seeing(View.of(Slot.PROCESSOR, CPU_UNLOCKED), View.of(Slot.MOTHERBOARD, BOARD_OVERCLOCKS))
+                    .requiring(Requirement.OVERCLOCKING)
                     .fits("match", "%s")
                     .note("not-used", "The CPU is unlocked and the motherboard cannot overclock it.")
+                    .caution("locked", "Tier promises overclocking: the CPU is locked.")
+                    .caution("motherboard", "Tier promises overclocking: the motherboard cannot overclock.")
                     .eachPair((cpu, board, in, tell) ->
                             tell.with(cpu.get(CPU_UNLOCKED), board.get(BOARD_OVERCLOCKS), (unlocked, overclocks) -> {
-                                if (unlocked && !overclocks) {
+                                var isAsked = in.required(Requirement.OVERCLOCKING);
+                                if (isAsked && !unlocked) {
+                                    tell.say("locked");
+                                } else if (isAsked && !overclocks) {
+                                    tell.say("motherboard");
+                                } else if (unlocked && !overclocks) {
                                     tell.say("not-used");
                                 } else {
                                     tell.say(
@@ -77,17 +92,22 @@ public final class CpuSupport {
                             })),
             advises("socket-life", "How long new CPUs are expected for the socket")
                     .seeing(View.of(Slot.PROCESSOR, CPU_SOCKET_UNTIL))
-                    .requiring(Requirement.YEAR)
+                    .requiring(Requirement.YEAR, Requirement.CPU_UPGRADE)
                     .fits("years", "New CPUs for the socket are promised until %s.")
                     .note(
                             "last",
                             "New CPUs for the socket are promised until %s: this is near the end of the platform.",
                             "The platform is near its end: new CPUs are promised until %s.")
+                    .caution(
+                            "upgrade",
+                            "Tier promises a CPU upgrade: new CPUs for the socket are promised until %s only.",
+                            "There may be no newer CPU for this motherboard: new ones are promised until %s.")
                     .each((cpu, in, tell) -> tell.with(cpu.get(CPU_SOCKET_UNTIL), until -> {
                         var isLast = in.required(Requirement.YEAR)
-                                .filter(y -> y >= until)
+                                .filter(y -> y >= until - NEAR)
                                 .isPresent();
-                        tell.say(isLast ? "last" : "years", until.toString());
+                        var isPromised = in.required(Requirement.CPU_UPGRADE);
+                        tell.say(!isLast ? "years" : isPromised ? "upgrade" : "last", until.toString());
                     })),
             advises("processor-fault", "A CPU with a published fault runs a BIOS version that mends it")
                     .seeing(FAULT)
@@ -137,7 +157,11 @@ public final class CpuSupport {
             var from = versions.get(family);
             var until = board.figure(BOARD_FIRMWARE_UNTIL).value().map(m -> m.getOrDefault(family, ""));
             if (until.filter(u -> !u.isEmpty()).isPresent()) {
-                tell.say("older", family, until.get());
+                if (from.isEmpty()) {
+                    tell.say("older", family, until.get());
+                } else {
+                    tell.say("between", family, from, until.get());
+                }
             } else if (from.isEmpty()) {
                 tell.say("any", family);
             } else {

@@ -15,16 +15,22 @@ import static lowfield.core.check.figures.FanFigures.FAN_COLOUR;
 import static lowfield.core.check.figures.FanFigures.FAN_NOISE;
 import static lowfield.core.check.figures.MemoryFigures.MEMORY_COLOUR;
 import static lowfield.core.check.figures.MotherboardFigures.BOARD_COLOUR;
+import static lowfield.core.check.figures.MotherboardFigures.BOARD_FORMAT;
 import static lowfield.core.check.figures.MotherboardFigures.BOARD_RADIO;
 import static lowfield.core.check.figures.MotherboardFigures.BOARD_REAR_PORTS;
 import static lowfield.core.check.figures.PsuFigures.PSU_CABLE_COLOUR;
+import static lowfield.core.check.figures.PsuFigures.PSU_FORMAT;
 import static lowfield.core.check.figures.PsuFigures.PSU_NOISE;
 
+import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import lowfield.core.check.Check;
 import lowfield.core.check.FindingCollector;
 import lowfield.core.check.Input;
@@ -40,7 +46,7 @@ final class BriefChecks {
     private static final View CASE = View.of(Slot.CASE, CASE_COLOUR, CASE_WINDOW);
     private static final Map<View, Input<String>> COLOURS = colours();
     private static final Map<View, Input<Integer>> NOISES = noises();
-    private static final View MEANT_VERSION = View.ofAllLines(MEANT, NAME);
+    private static final Map<View, List<Input<String>>> MEANT_VERSIONS = meantVersions();
     private static final View PORTS = View.of(Slot.MOTHERBOARD, BOARD_REAR_PORTS);
     private static final View RADIO = View.of(Slot.MOTHERBOARD, BOARD_RADIO);
     private static final View WIFI = View.of(Slot.WIFI, SOURCE);
@@ -53,7 +59,7 @@ final class BriefChecks {
                     .caution("other", "%s is %s; the theme is %s.")
                     .by(BriefChecks::theme),
             advises("version-meant", "The version of a part that is meant is the one that is chosen")
-                    .seeing(MEANT_VERSION)
+                    .seeing(List.copyOf(MEANT_VERSIONS.keySet()))
                     .fits("as-meant", "%s is the version that is meant (%s).")
                     .caution("another", "%s is not the version that is meant (%s).")
                     .by(BriefChecks::meant),
@@ -77,6 +83,10 @@ final class BriefChecks {
                     .caution("none", "Wi-Fi is asked for; neither the motherboard nor a card brings it.")
                     .by(BriefChecks::radio));
 
+    private static final Set<String> COLOUR_WORDS = Set.of(
+            "black", "white", "silver", "grey", "gray", "red", "blue", "green", "pink", "brown", "yellow", "purple",
+            "gold", "orange");
+
     private BriefChecks() {}
 
     private static Map<View, Input<String>> colours() {
@@ -92,6 +102,20 @@ final class BriefChecks {
         return seen;
     }
 
+    /** What of a part shows which version it is: its colour, and the form factor where it comes in several. */
+    private static Map<View, List<Input<String>>> meantVersions() {
+        var figures = new EnumMap<Slot, List<Input<String>>>(Slot.class);
+        COLOURS.forEach((view, colour) -> figures.put(view.slots().iterator().next(), List.of(colour)));
+        figures.put(Slot.MOTHERBOARD, List.of(BOARD_COLOUR, BOARD_FORMAT));
+        figures.put(Slot.POWER_SUPPLY, List.of(PSU_FORMAT));
+        var views = new LinkedHashMap<View, List<Input<String>>>();
+        for (var slot : Slot.values()) {
+            var of = figures.getOrDefault(slot, List.of());
+            views.put(View.of(slot, MEANT, NAME).and(of.toArray(Input<?>[]::new)), of);
+        }
+        return views;
+    }
+
     private static Map<View, Input<Integer>> noises() {
         var heard = new LinkedHashMap<View, Input<Integer>>();
         heard.put(View.of(Slot.GRAPHICS_CARD, CARD_NOISE), CARD_NOISE);
@@ -103,19 +127,29 @@ final class BriefChecks {
 
     /** A case without a window shows only itself. */
     private static void meant(Inputs in, FindingCollector tell) {
-        in.each(MEANT_VERSION, line -> {
+        MEANT_VERSIONS.forEach((view, figures) -> in.each(view, line -> {
             var meant = line.or(MEANT, "");
             var name = line.or(NAME, "");
             if (!meant.isEmpty() && !name.isEmpty()) {
-                tell.about(line).say(tells(name, meant) ? "as-meant" : "another", line, meant);
+                var looks = new ArrayList<String>();
+                figures.forEach(f -> line.figure(f).value().ifPresent(looks::add));
+                tell.about(line).say(tells(name, looks, meant) ? "as-meant" : "another", line, meant);
             }
-        });
+        }));
     }
 
-    /** Whether a name has every word of a version in it, in whichever order. */
-    private static boolean tells(String name, String version) {
-        var words = List.of(words(name));
-        return words.containsAll(List.of(words(version)));
+    /**
+     * Whether figures or name have every word of a version, in whichever order. A colour that the figures know is theirs: a
+     * white name does not make a black part white.
+     */
+    private static boolean tells(String name, List<String> looks, String version) {
+        var ofFigures = looks.stream().flatMap(l -> Stream.of(words(l))).toList();
+        var ofName = new ArrayList<>(List.of(words(name)));
+        if (ofFigures.stream().anyMatch(COLOUR_WORDS::contains)) {
+            ofName.removeAll(COLOUR_WORDS);
+        }
+        ofName.addAll(ofFigures);
+        return ofName.containsAll(List.of(words(version)));
     }
 
     private static String[] words(String text) {

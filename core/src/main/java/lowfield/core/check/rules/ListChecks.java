@@ -117,13 +117,17 @@ final class ListChecks {
                     }),
             advises("used-part", "A tier that promises new parts has none that is used")
                     .seeing(CONDITIONS)
+                    .requiring(Requirement.CONDITIONS)
                     .note("used", "%s is bought %s.", "%s is bought %s.")
+                    .caution(
+                            "not-admitted", "%s is bought %s, and the tier's policy excludes that.", "%s is bought %s.")
                     .by((in, tell) -> in.each(
                             CONDITIONS,
                             line -> line.figure(CONDITION)
                                     .value()
                                     .filter(Condition::isUsed)
-                                    .ifPresent(c -> tell.about(line).say("used", line, c.label())))),
+                                    .ifPresent(c -> tell.about(line)
+                                            .say(isAdmitted(c, in) ? "used" : "not-admitted", line, c.label())))),
             advises("counted", "What is in the total is what the tier says")
                     .seeing(TOTAL)
                     .requiring(Requirement.NOT_IN_TOTAL)
@@ -140,6 +144,12 @@ final class ListChecks {
 
     private static String name(Slot slot) {
         return NAMES.get(slot);
+    }
+
+    private static boolean isAdmitted(Condition condition, Inputs in) {
+        return in.required(Requirement.CONDITIONS)
+                .filter(admitted -> !admitted.contains(condition))
+                .isEmpty();
     }
 
     private static String outcome(Release release) {

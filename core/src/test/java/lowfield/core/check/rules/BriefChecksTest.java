@@ -43,6 +43,9 @@ class BriefChecksTest extends BriefCase {
         var white = sound().meaning(Slot.CASE, "white");
         white.says("version-meant", "another", "Test case is not the version that is meant (white).");
         white.tellsReadersNothing("version-meant");
+        sound().with(Slot.CASE, "colour", "white").meaning(Slot.CASE, "white").says("version-meant", "as-meant");
+        sound().with(Slot.CASE, "colour", "black").meaning(Slot.CASE, "white").says("version-meant", "another");
+        sound().meaning(Slot.MOTHERBOARD, "micro-ATX").says("version-meant", "as-meant");
         sound().meaning(Slot.CASE, "Case, test").says("version-meant", "as-meant", "Test case is the version");
         assertThat(sound().of("version-meant")).isEmpty();
         assertThat(sound().choosing(Slot.CASE, new Choice.Owned(""))

@@ -89,6 +89,9 @@ class CaseAndPowerChecksTest {
                 .with(Slot.COOLER, "sataPlugs", 1)
                 .adding(Slot.SECOND_DRIVE, DISK)
                 .says("sata-power", "short", "2 SATA power plugs are needed");
+        sound().with(Slot.POWER_SUPPLY, "sataPlugs", 1)
+                .adding(Slot.OTHER, "sataPlugs", 2)
+                .says("sata-power", "short", "2 SATA power plugs are needed");
     }
 
     private static final Object[] DISK = {"type", "hard disk", "shape", "3.5 inch", "protocol", "SATA"};
@@ -186,6 +189,10 @@ class CaseAndPowerChecksTest {
         outward.says("air", "one-way", "0 blow in, 3 out");
         outward.at(Slot.CASE_FANS, "front").says("air", "moves", "2 fans blow in, 1 out");
         sound().without(Slot.CASE, "fans").lacks("air", "fans included");
+        sound().adding(Slot.CASE_FANS, "count", 2).says("air", "placed", "2 fans blow in, 1 out");
+        var one = sound().with(Slot.CASE, "fans", 0).with(Slot.CASE, "vented", false);
+        one.adding(Slot.CASE_FANS, "count", 1).says("air", "one-way", "1 blow in, 0 out");
+        one.adding(Slot.CASE_FANS, "count", 1).says("air", "placed", "1 fans blow in, 1 out");
     }
 
     /** Two keyed plugs that carry different voltages. */

@@ -5,7 +5,9 @@ import static lowfield.core.check.TestBuild.sound;
 import java.util.List;
 import java.util.Map;
 import lowfield.core.guide.Choice;
+import lowfield.core.guide.Plans;
 import lowfield.core.guide.Slot;
+import lowfield.core.guide.Wishes;
 import lowfield.core.offer.Condition;
 import org.junit.jupiter.api.Test;
 
@@ -33,6 +35,9 @@ class CpuChecksTest {
         newer.without(Slot.MOTHERBOARD, "flashes").lacks("processor-supported", "BIOS update without a CPU");
         sound().with(Slot.MOTHERBOARD, "firmwareUntil", Map.of("Fennel", "2.0"))
                 .says("processor-supported", "older", "up to BIOS version 2.0");
+        newer.with(Slot.MOTHERBOARD, "firmwareUntil", Map.of("Fennel", "2.0"))
+                .says("processor-supported", "between", "BIOS versions 1.20 to 2.0 only");
+        newer.tellsReaders("processor-supported", "needs BIOS version 1.20, and newer ones than 2.0");
         sound().without(Slot.PROCESSOR, "family").lacks("processor-supported", "family");
     }
 
@@ -41,6 +46,13 @@ class CpuChecksTest {
         sound().says("unlocked", "match");
         sound().with(Slot.PROCESSOR, "unlocked", true).says("unlocked", "not-used");
         sound().with(Slot.MOTHERBOARD, "overclocks", true).says("unlocked", "match");
+        var asked = Wishes.NONE.planning(new Plans(true, false));
+        sound().asked(asked).says("unlocked", "locked");
+        sound().asked(asked).with(Slot.PROCESSOR, "unlocked", true).says("unlocked", "motherboard");
+        sound().asked(asked)
+                .with(Slot.PROCESSOR, "unlocked", true)
+                .with(Slot.MOTHERBOARD, "overclocks", true)
+                .says("unlocked", "match");
     }
 
     /** Above 170 W only a measurement tells; the motherboard's own default may hold the CPU lower. */
@@ -84,7 +96,11 @@ class CpuChecksTest {
     @Test
     void socketLife() {
         sound().says("socket-life", "years", "until 2029");
-        sound().in(2028).says("socket-life", "years");
+        sound().in(2027).says("socket-life", "years");
+        sound().in(2028).says("socket-life", "last", "near the end");
+        sound().in(2028)
+                .asked(Wishes.NONE.planning(new Plans(false, true)))
+                .says("socket-life", "upgrade", "until 2029 only");
         sound().in(2029).says("socket-life", "last", "until 2029");
     }
 

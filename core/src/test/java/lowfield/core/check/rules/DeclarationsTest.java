@@ -47,7 +47,7 @@ class DeclarationsTest {
     void everyOutcomeIsReachedAndWorded() {
         var parts = new GeneratedParts(20261203);
         var seen = new HashMap<String, Integer>();
-        for (int i = 0; i < 20_000; i++) {
+        for (int i = 0; i < 30_000; i++) {
             for (var finding : Checks.on(parts.build())) {
                 var many = seen.merge(
                         finding.check().id() + " " + finding.outcome().name(), 1, Integer::sum);

@@ -9,6 +9,7 @@ import java.util.Set;
 import lowfield.core.check.TestBuild;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Slot;
+import lowfield.core.guide.Wishes;
 import lowfield.core.offer.Condition;
 import lowfield.core.part.Release;
 import org.junit.jupiter.api.Test;
@@ -49,6 +50,11 @@ class ListAndBriefChecksTest extends BriefCase {
         sound().choosing(Slot.CASE, new Choice.Chosen(bad)).tellsReadersNothing("avoid");
         sound().isSilentOn("used-part");
         sound().bought(Slot.GRAPHICS_CARD, Condition.REFURBISHED).says("used-part", "used", "bought refurbished");
+        var onlyNew = sound().bought(Slot.GRAPHICS_CARD, Condition.REFURBISHED)
+                .asked(Wishes.NONE.admitting(Set.of(Condition.NEW)));
+        onlyNew.says("used-part", "not-admitted", "the tier's policy excludes that");
+        onlyNew.asked(Wishes.NONE.admitting(Set.of(Condition.NEW, Condition.REFURBISHED)))
+                .says("used-part", "used");
     }
 
     @Test
