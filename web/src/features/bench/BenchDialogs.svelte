@@ -54,7 +54,7 @@
     card={view.card}
     currency={view.guide.currency}
     {format}
-    ontake={(part) => take(bench, line.id, part, dialogs.purpose)}
+    ontake={(part, needed) => take(bench, line.id, part, needed, dialogs.purpose)}
     onoption={(purpose, part) => option(bench, line.id, purpose, part)}
     onset={(part) => gather(bench, line.id, part)}
     onprice={(part) => (dialogs.costing = part)}

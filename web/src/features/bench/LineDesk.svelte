@@ -95,10 +95,10 @@
     }));
   // A second drive stands in a slot of its own.
   const further = $derived(line.slot === 'SYSTEM_DRIVE' ? 'SECOND_DRIVE' : line.several ? line.slot : undefined);
-  async function take(option: Schemas['OptionView']): Promise<void> {
-    const choice = { type: 'PART' as const, part: option.state.part };
-    if (option.state.adds && further) await bench.add(further, { choice });
-    else await bench.edit(line.id, { choice });
+  async function take(option: Schemas['OptionView'], needed: Schemas['Needed'][]): Promise<void> {
+    const { part, adds } = option.state;
+    if (adds && further) await bench.add(further, { choice: { type: 'PART', part } }, needed);
+    else await bench.take(line.id, part, needed);
   }
 </script>
 
@@ -159,7 +159,7 @@
         many={many('EITHER')}
         {format}
         onremove={drop}
-        ontake={open ? (option) => void take(option) : undefined}
+        ontake={open ? (option, needed) => void take(option, needed) : undefined}
         onnote={open ? note : undefined}
         onpurpose={open ? purpose : undefined}
         says="the rule of thumb: who takes which"
@@ -174,7 +174,7 @@
       {format}
       onadd={open ? () => onfind('ALTERNATIVE') : undefined}
       onremove={drop}
-      ontake={open ? (option) => void take(option) : undefined}
+      ontake={open ? (option, needed) => void take(option, needed) : undefined}
       onnote={open ? note : undefined}
       onadds={open && further ? adds : undefined}
       motives={motives.data}
@@ -189,7 +189,7 @@
       {format}
       onadd={open ? () => onfind('UPGRADE') : undefined}
       onremove={drop}
-      ontake={open ? (option) => void take(option) : undefined}
+      ontake={open ? (option, needed) => void take(option, needed) : undefined}
       onnote={open ? note : undefined}
       onadds={open && further ? adds : undefined}
     />

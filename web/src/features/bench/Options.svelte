@@ -28,7 +28,7 @@
     format: Format;
     onadd?: () => void;
     onremove?: (option: Schemas['OptionView']) => void;
-    ontake?: (option: Schemas['OptionView']) => void;
+    ontake?: (option: Schemas['OptionView'], needed: Schemas['Needed'][]) => void;
     onnote?: (option: Schemas['OptionView'], note: string) => void;
     /** Absent where a build has room for one alone. */
     onadds?: (option: Schemas['OptionView'], adds: boolean) => void;
@@ -40,6 +40,7 @@
     motives?: Schemas['MotiveView'][];
     onmotive?: (option: Schemas['OptionView'], motive: Schemas['MotiveView']['motive'] | undefined) => void;
   } = $props();
+  const needed = (option: Schemas['OptionView']) => option.forced.map((f) => ({ slot: f.slot, part: f.part }));
 </script>
 
 <section aria-label={title}>
@@ -104,8 +105,16 @@
           />beside the choice, not in its place</label
         >{/if}
       {#if ontake}<p class="flex gap-2">
-          <button class="btn-quiet small" onclick={() => ontake(option)} aria-label="Take {option.name}">Take it</button
-          ><button class="btn-quiet small" onclick={() => onremove?.(option)} aria-label="Remove {option.name}"
+          <button
+            class="btn-quiet small"
+            onclick={() => ontake(option, needed(option))}
+            aria-label="Take {option.name}{option.forced.length ? ' with what it needs' : ''}"
+            >{option.forced.length ? 'Take it with what it needs' : 'Take it'}</button
+          >{#if option.forced.length}<button
+              class="btn-quiet small"
+              onclick={() => ontake(option, [])}
+              aria-label="Take {option.name} alone">Alone</button
+            >{/if}<button class="btn-quiet small" onclick={() => onremove?.(option)} aria-label="Remove {option.name}"
             >Remove</button
           >{#if onpurpose}<button class="btn-quiet small" onclick={() => onpurpose(option)}
               >{option.state.purpose === 'EITHER' ? 'Only an alternative' : 'Either of the two'}</button

@@ -140,6 +140,31 @@ export class BenchState {
     });
   }
 
+  /** Takes a part on a line with the other parts that it needs: one edit, undone as one. */
+  take(line: string, part: string, needed: Schemas['Needed'][]): Promise<void> {
+    if (!needed.length) return this.edit(line, { choice: { type: 'PART', part } });
+    return this.edits.add(async (headers) => {
+      const version = this.line(line)?.version ?? 0;
+      try {
+        this.show(
+          await this.edits.patiently(() =>
+            taken(
+              api.POST('/api/editions/{edition}/lines/{line}/part', {
+                params: { path: { edition: this.edition, line }, header: { 'If-Match': `"${version}"` } },
+                headers,
+                body: { part, needed },
+              }),
+            ),
+          ),
+        );
+      } catch (problem) {
+        if (!(problem instanceof Problem) || problem.status !== 412) throw problem;
+        await this.load();
+        this.say('Someone else changed this line. Nothing was taken: look again, then take it.');
+      }
+    });
+  }
+
   /** Writes something else where a reason differs from the data. */
   mend(line: string, slip: Schemas['SlipView'], by: string): Promise<void> {
     return this.edit(line, (now) => ({ reason: replaced(now.reason, slip, by) }));
@@ -152,7 +177,11 @@ export class BenchState {
     );
   }
 
-  async add(slot: Schemas['SlotView']['slot'], withIt?: Schemas['LinePatch']): Promise<string | undefined> {
+  async add(
+    slot: Schemas['SlotView']['slot'],
+    withIt?: Schemas['LinePatch'],
+    needed: Schemas['Needed'][] = [],
+  ): Promise<string | undefined> {
     let id: string | undefined;
     await this.edits.add(async (headers) => {
       const added = await this.edits.patiently(() =>
@@ -160,7 +189,7 @@ export class BenchState {
           api.POST('/api/editions/{edition}/builds/{build}/lines', {
             params: { path: { edition: this.edition, build: this.build } },
             headers,
-            body: { slot, with: withIt },
+            body: { slot, with: withIt, needed },
           }),
         ),
       );

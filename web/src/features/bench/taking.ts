@@ -1,10 +1,17 @@
+import type { Schemas } from '$lib/api/client';
 import type { BenchState } from './bench.svelte';
 import type { Purpose } from './dialogs.svelte';
 
-/** Takes a part: as the choice, or beside it. */
-export function take(bench: BenchState, line: string, part: string, purpose?: Purpose): void {
+/** Takes a part, with what it needs: as the choice, or beside it. */
+export function take(
+  bench: BenchState,
+  line: string,
+  part: string,
+  needed: Schemas['Needed'][],
+  purpose?: Purpose,
+): void {
   if (purpose) option(bench, line, purpose, part);
-  else void bench.edit(line, { choice: { type: 'PART', part } });
+  else void bench.take(line, part, needed);
 }
 
 /** Puts a part beside the choice. */

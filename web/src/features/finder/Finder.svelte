@@ -35,7 +35,8 @@
     card: Schemas['BuildCard'];
     currency: string;
     format: Format;
-    ontake: (part: string) => void;
+    /** Takes a part; needed are the other parts that go onto the list with it. */
+    ontake: (part: string, needed: Schemas['Needed'][]) => void;
     onoption: (purpose: 'ALTERNATIVE' | 'UPGRADE', part: string) => void;
     onset: (part: string) => void;
     oncompare: (parts: string[]) => void;
@@ -110,7 +111,7 @@
     if (event.key === 'Enter' && !isFresh) isTaking = true;
     if (event.key === 'ArrowDown') at = Math.min(at + 1, all.length - 1);
     else if (event.key === 'ArrowUp') at = Math.max(at - 1, 0);
-    else if (event.key === 'Enter' && candidate) take(candidate);
+    else if (event.key === 'Enter' && candidate) take(candidate, event.shiftKey);
     else if (event.altKey && event.code === 'KeyA' && candidate) option('ALTERNATIVE', candidate);
     else if (event.altKey && event.code === 'KeyG' && candidate) option('UPGRADE', candidate);
     else if (event.altKey && event.code === 'KeyS' && candidate) gather(candidate);
@@ -122,9 +123,10 @@
     document.getElementById(`candidate-${at}`)?.scrollIntoView({ block: 'nearest' });
   }
 
-  function take(candidate: Candidate): void {
+  /** What the row shows is what is taken: the part with what it needs, unless it is to stand alone. */
+  function take(candidate: Candidate, alone = false): void {
     open = false;
-    ontake(candidate.part);
+    ontake(candidate.part, alone ? [] : candidate.forced.map((f) => ({ slot: f.slot, part: f.part })));
   }
 
   function option(purpose: 'ALTERNATIVE' | 'UPGRADE', candidate: Candidate): void {
@@ -215,8 +217,11 @@
   </div>
   <div class="small flex gap-3 border-t border-hairline px-6 py-2 text-soft">
     <button class="btn-quiet small" disabled={!chosen} onclick={() => take(chosen!)}
-      ><span class="key">↵</span> take it</button
+      ><span class="key">↵</span> take it{chosen?.forced.length ? ' with what it needs' : ''}</button
     >
+    {#if chosen?.forced.length}<button class="btn-quiet small" onclick={() => take(chosen, true)}
+        ><span class="key">⇧ ↵</span> alone</button
+      >{/if}
     <button class="btn-quiet small" disabled={!chosen} onclick={() => option('ALTERNATIVE', chosen!)}
       ><span class="key">Alt A</span> alternative</button
     >

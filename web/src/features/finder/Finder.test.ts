@@ -72,7 +72,16 @@ describe('the finder', () => {
   const cards = [
     candidate('Vane Six', 'STAYS'),
     candidate('Vane Seven', 'FORCES', {
-      forced: [{ slotLabel: 'PSU', part: 'p', name: 'Keel 750', price: { minor: 9900, blame: [] }, why: 'watts' }],
+      forced: [
+        {
+          slot: 'POWER_SUPPLY',
+          slotLabel: 'PSU',
+          part: 'p',
+          name: 'Keel 750',
+          price: { minor: 9900, blame: [] },
+          why: 'watts',
+        },
+      ],
     } as never),
     candidate('Vane Nine', 'CLASHES', { trouble: [{ verdict: 'CLASH', evidence: 'Too long by 12 mm.' }] } as never),
   ];
@@ -94,7 +103,24 @@ describe('the finder', () => {
     await key('ArrowUp');
     await key('ArrowUp');
     await key('Enter');
-    expect(heard.ontake).toHaveBeenCalledExactlyOnceWith('vane-six');
+    expect(heard.ontake).toHaveBeenCalledExactlyOnceWith('vane-six', []);
+  });
+
+  it('takes what the row shows, or the part alone by another key', async () => {
+    finder(() => found(cards));
+    await screen.findByRole('option', { name: /Vane Six/ });
+    await key('ArrowDown');
+    expect(screen.getByRole('button', { name: /take it with what it needs/ })).toBeTruthy();
+    await key('Enter');
+    expect(heard.ontake).toHaveBeenCalledExactlyOnceWith('vane-seven', [{ slot: 'POWER_SUPPLY', part: 'p' }]);
+  });
+
+  it('takes a part alone', async () => {
+    finder(() => found(cards));
+    await screen.findByRole('option', { name: /Vane Six/ });
+    await key('ArrowDown');
+    await key('Enter', { shiftKey: true });
+    expect(heard.ontake).toHaveBeenCalledExactlyOnceWith('vane-seven', []);
   });
 
   it('takes as an alternative, an upgrade or into a set by other keys', async () => {
@@ -112,7 +138,7 @@ describe('the finder', () => {
     await key('Enter');
     expect(heard.ontake).not.toHaveBeenCalled();
     answer(found([candidate('Vane Eight', 'STAYS')]));
-    await waitFor(() => expect(heard.ontake).toHaveBeenCalledExactlyOnceWith('vane-eight'));
+    await waitFor(() => expect(heard.ontake).toHaveBeenCalledExactlyOnceWith('vane-eight', []));
   });
 
   it('asks for all of a group when some are left out', async () => {

@@ -41,6 +41,38 @@ class ChoosingJourneyTest {
         }
     }
 
+    /** The row says what a card costs with what it needs; Enter takes just that, and one undo brings all of it back. */
+    @Test
+    void aPartIsTakenWithWhatItNeeds() {
+        try (var context = context()) {
+            var page = bench(context, "Bosun");
+            var total = page.getByTestId("total");
+            var before = total.innerText();
+            page.keyboard().press("/");
+            page.locator("#candidate-0").waitFor();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("that leave the band")))
+                    .click();
+            var needs = page.locator("#candidates [role=option]")
+                    .filter(new Locator.FilterOptions().setHasText("also needs"))
+                    .first();
+            needs.click();
+            var shown = needs.locator("> span").last().innerText();
+            var supply = needs.getByText(Pattern.compile("also needs .*"))
+                    .first()
+                    .innerText()
+                    .replaceAll("also needs (.*), [0-9.]+$", "$1");
+            page.keyboard().press("Enter");
+            assertThat(total).hasText(shown);
+            assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Slots")))
+                    .containsText(supply);
+            assertThat(page.getByLabel("Tally")
+                            .getByRole(AriaRole.IMG, new Locator.GetByRoleOptions().setName("clash")))
+                    .hasCount(0);
+            page.keyboard().press("u");
+            assertThat(total).hasText(before);
+        }
+    }
+
     /** Four boards, figure against figure; the table goes under the reason and is taken out again. */
     @Test
     void fourBoardsStandSideBySide() {

@@ -155,6 +155,7 @@ final class ViewMaker {
     static List<Views.ForcedView> forced(CandidateImpact impact) {
         return impact.forced().stream()
                 .map(f -> new Views.ForcedView(
+                        f.slot(),
                         f.slot().label(),
                         f.part().id(),
                         f.part().fullName(),

@@ -95,7 +95,7 @@ public final class Views {
     public record GapView(UUID part, String field, String label) {}
 
     /** Another part that a candidate needs, and why. */
-    public record ForcedView(String slotLabel, UUID part, String name, Sum price, String why) {}
+    public record ForcedView(Slot slot, String slotLabel, UUID part, String name, Sum price, String why) {}
 
     /** A part of a vetted set. */
     public record MemberView(

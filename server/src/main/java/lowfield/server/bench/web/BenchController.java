@@ -16,6 +16,7 @@ import lowfield.server.bench.Tallies;
 import lowfield.server.bench.Viewing;
 import lowfield.server.bench.Views;
 import lowfield.server.editing.Editing;
+import lowfield.server.editing.Taking;
 import lowfield.server.edition.LinePatch;
 import lowfield.server.guide.Guides;
 import lowfield.server.platform.Versions;
@@ -39,18 +40,32 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class BenchController {
-    record NewLine(Slot slot, @Nullable LinePatch with) {}
+    /** @param needed other parts that go onto the list with it; none when absent */
+    record NewLine(
+            Slot slot, @Nullable LinePatch with, @Nullable List<Taking.Needed> needed) {}
+
+    /** A part for a line, and the other parts that it needs. */
+    record TakenPart(UUID part, @Nullable List<Taking.Needed> needed) {}
 
     record Added(UUID line, Views.Bench bench) {}
 
     private final Viewing viewing;
     private final Editing editing;
+    private final Taking taking;
     private final Finder finder;
     private final Ladders ladders;
     private final Tallies tallies;
     private final Guides guides;
 
-    BenchController(Viewing viewing, Editing editing, Finder finder, Ladders ladders, Tallies tallies, Guides guides) {
+    BenchController(
+            Viewing viewing,
+            Editing editing,
+            Taking taking,
+            Finder finder,
+            Ladders ladders,
+            Tallies tallies,
+            Guides guides) {
+        this.taking = taking;
         this.ladders = ladders;
         this.tallies = tallies;
         this.finder = finder;
@@ -97,6 +112,24 @@ class BenchController {
         return viewing.bench(edition, build, Optional.of(line));
     }
 
+    /** Takes a part with what it needs, as one edit that is undone as one. */
+    @Operation(operationId = "takePart", summary = "Take a part on a line, with what it needs")
+    @PostMapping("/editions/{edition}/lines/{line}/part")
+    Views.Bench take(
+            @PathVariable UUID edition,
+            @PathVariable UUID line,
+            @RequestBody TakenPart taken,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @AuthenticationPrincipal Person person) {
+        var build =
+                taking.take(edition, line, taken.part(), orNone(taken.needed()), Versions.expected(ifMatch), person);
+        return viewing.bench(edition, build, Optional.of(line));
+    }
+
+    private static List<Taking.Needed> orNone(@Nullable List<Taking.Needed> needed) {
+        return Optional.ofNullable(needed).orElse(List.of());
+    }
+
     /** Adds a line; {@code with} is what stands on it at once. */
     @Operation(operationId = "addLine", summary = "Add a line to a build")
     @PostMapping("/editions/{edition}/builds/{build}/lines")
@@ -108,7 +141,7 @@ class BenchController {
             @AuthenticationPrincipal Person person) {
         var id = line.with() == null
                 ? editing.addLine(edition, build, line.slot(), person)
-                : editing.addLine(edition, build, line.slot(), line.with(), person);
+                : taking.add(edition, build, line.slot(), line.with(), orNone(line.needed()), person);
         return new Added(id, viewing.bench(edition, build, Optional.of(id)));
     }
 
