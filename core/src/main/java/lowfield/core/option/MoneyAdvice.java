@@ -16,7 +16,8 @@ import lowfield.core.part.Replacement;
 
 /**
  * What a reader with so much more to spend would change, or what to change to save so much: the best of all sets of at most
- * two of the options that the author has chosen, with everything they force. Nothing is claimed about the rest of the
+ * two of the options that the author has chosen, with everything they force. What the tier asks for comes before any other
+ * gain, and is not given up to save. Nothing is claimed about the rest of the
  * catalogue.
  *
  * @param limit how much more there is; below zero: how much is to be saved
@@ -49,9 +50,14 @@ public record MoneyAdvice(
     }
 
     /** A set of options that can be taken together. */
-    private record Candidate(List<Change> changes, Money difference, List<String> gains, List<String> losses) {
+    private record Candidate(
+            List<Change> changes, Money difference, List<String> gains, List<String> losses, int fulfilled) {
         int worth() {
             return gains.size() - losses.size();
+        }
+
+        boolean isWorthIt() {
+            return fulfilled > 0 || fulfilled == 0 && worth() > 0;
         }
     }
 
@@ -110,8 +116,8 @@ public record MoneyAdvice(
             var all = Offered.of(build).toList();
             for (int i = 0; i < all.size(); i++) {
                 var first = all.get(i);
-                add(List.of(first), first.option().impact().total().total().known());
                 var after = ChangedBuild.of(build, first.line().id(), first.option());
+                add(List.of(first), first.option().impact().total().total().known(), after);
                 for (var second : all.subList(i + 1, all.size())) {
                     if (!second.line().id().equals(first.line().id())) {
                         both(first, second, after);
@@ -131,15 +137,25 @@ public record MoneyAdvice(
                     .findFirst()
                     .ifPresent(o -> add(
                             List.of(first, o),
-                            o.option().impact().total().total().known()));
+                            o.option().impact().total().total().known(),
+                            ChangedBuild.of(after, o.line().id(), o.option())));
         }
 
-        private void add(List<Offered> taken, Optional<Money> with) {
+        private void add(List<Offered> taken, Optional<Money> with, EvaluatedBuild after) {
             with.ifPresent(sum -> candidates.add(new Candidate(
                     taken.stream().map(Offered::change).toList(),
                     sum.minus(total),
                     said(taken, Replacement::gains),
-                    said(taken, Replacement::losses))));
+                    said(taken, Replacement::losses),
+                    openWishes(build) - openWishes(after))));
+        }
+
+        /** What the tier asks for and the build does not have. */
+        private static int openWishes(EvaluatedBuild build) {
+            return (int) build.findings().stream()
+                    .filter(f ->
+                            f.verdict().isTrouble() && !f.check().requirements().isEmpty())
+                    .count();
         }
 
         private static List<String> said(List<Offered> taken, Function<Replacement, List<String>> which) {
@@ -169,15 +185,16 @@ public record MoneyAdvice(
 
         private Optional<Candidate> best(Money limit) {
             return candidates.stream()
-                    .filter(c -> c.difference().minor() > 0 && c.difference().minor() <= limit.minor() && c.worth() > 0)
-                    .max(Comparator.comparingInt(Candidate::worth)
+                    .filter(c -> c.difference().minor() > 0 && c.difference().minor() <= limit.minor() && c.isWorthIt())
+                    .max(Comparator.comparingInt(Candidate::fulfilled)
+                            .thenComparingInt(Candidate::worth)
                             .thenComparing(c -> c.difference().minor())
                             .thenComparing(c -> -c.changes().size()));
         }
 
         private Optional<Candidate> cheapest(Money limit) {
             return candidates.stream()
-                    .filter(c -> c.difference().minor() <= limit.minor())
+                    .filter(c -> c.difference().minor() <= limit.minor() && c.fulfilled() >= 0)
                     .min(Comparator.comparingInt((Candidate c) -> c.losses().size())
                             .thenComparing(c -> -c.difference().minor()));
         }

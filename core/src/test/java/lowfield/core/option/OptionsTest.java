@@ -5,13 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import lowfield.core.check.TestBuild;
 import lowfield.core.edition.Motive;
 import lowfield.core.edition.Option;
 import lowfield.core.edition.TestEdition;
 import lowfield.core.edition.TestLines;
 import lowfield.core.guide.Choice;
+import lowfield.core.guide.Least;
 import lowfield.core.guide.Slot;
+import lowfield.core.guide.Wishes;
 import lowfield.core.part.Part;
 import lowfield.core.total.LinePrice;
 import org.junit.jupiter.api.Test;
@@ -213,6 +216,48 @@ class OptionsTest extends OptionCase {
                 .containsExactly("50.00 EUR 40.00 EUR", "100.00 EUR 90.00 EUR");
         assertThat(advice.get(0).gains()).containsExactly("8 GB instead of 6 GB");
         assertThat(advice.get(0).losses()).isEmpty();
+    }
+
+    /** The tier asks for 2 TB: a larger drive comes before a card with more gains. */
+    @Test
+    void withMoreMoneyWhatTheTierAsksForComesFirst() {
+        var small = TestBuild.like(Slot.SYSTEM_DRIVE, "capacity", 1_000);
+        var large = TestBuild.like(Slot.SYSTEM_DRIVE, "capacity", 2_000);
+        var better = card("memory", 12, "noise", 20);
+        var asked = new Least(Optional.empty(), Optional.of(2_000), Optional.empty());
+        var edition = new TestEdition()
+                .planning(l -> switch (l.slot()) {
+                    case GRAPHICS_CARD -> TestLines.offering(l, upgrade(better));
+                    case SYSTEM_DRIVE -> TestLines.offering(l, upgrade(large));
+                    default -> l;
+                })
+                .costs(SIX, 10_000)
+                .costs(better, 14_500)
+                .costs(small, 6_000)
+                .costs(large, 10_000)
+                .tier(
+                        "Mate",
+                        with(SIX)
+                                .choosing(Slot.SYSTEM_DRIVE, new Choice.Chosen(small))
+                                .asked(storage(asked)))
+                .edition();
+        assertThat(MoneyAdvice.of(edition.tiers().get(0).lead()).get(0).difference())
+                .isEqualTo(eur(4_000));
+    }
+
+    private static Wishes storage(Least least) {
+        return new Wishes(
+                Set.of(),
+                Wishes.Lit.EITHER,
+                false,
+                false,
+                false,
+                Optional.empty(),
+                Set.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                least);
     }
 
     /** More cores and threads at a lower boost: what more money gives up is told beside what it brings. */
