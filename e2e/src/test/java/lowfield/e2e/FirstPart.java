@@ -55,6 +55,7 @@ record FirstPart(String kind, String name, List<String[]> figures, String slug) 
                     List.of(
                             new String[] {"motherboard form factors", "micro-ATX"},
                             new String[] {"graphics card clearance, mm", "310"},
+                            new String[] {"what the card clearance is measured with", "bare"},
                             new String[] {"CPU cooler clearance, mm", "160"}),
                     "hollowell-byre-m-black"));
 }

@@ -15,6 +15,7 @@ import lowfield.core.proofreading.names.NameIndex;
  * @param build figures of the whole build, of its neighbours' totals, and what of one part is left for another
  * @param catalogue every name on file
  * @param tiers names of neighbouring tiers, by which their part in this slot is meant, too
+ * @param sums the sums of builds, of a text that is about no single line
  */
 public record ProofContext(
         Locale locale,
@@ -22,7 +23,8 @@ public record ProofContext(
         List<Subject> subjects,
         List<KnownFigure> build,
         List<Tier> tiers,
-        NameIndex catalogue) {
+        NameIndex catalogue,
+        List<TierSums> sums) {
     /** A tier by the name that readers know, and what stands there in this slot. */
     public record Tier(String name, Optional<Part> part) {}
 
@@ -30,6 +32,18 @@ public record ProofContext(
         subjects = List.copyOf(subjects);
         build = List.copyOf(build);
         tiers = List.copyOf(tiers);
+        sums = List.copyOf(sums);
+    }
+
+    /** Of a text about one line. */
+    public ProofContext(
+            Locale locale,
+            Currency currency,
+            List<Subject> subjects,
+            List<KnownFigure> build,
+            List<Tier> tiers,
+            NameIndex catalogue) {
+        this(locale, currency, subjects, build, tiers, catalogue, List.of());
     }
 
     public Optional<Subject> choice() {

@@ -57,6 +57,33 @@ class FigureGuardTest extends ProofCase {
         assertThat(slips(text)).containsExactly(slip);
     }
 
+    /** What is offered is what the words mean; where the data does not hold that, nothing is offered. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Its MSRP is 449 EUR.",
+                "The whole build comes to 700 EUR.",
+                "The build has a sustained peak of 275 W.",
+            })
+    void nothingElseIsOfferedForWhatIsNotHeld(String text) {
+        assertThat(read(text).slips()).allSatisfy(s -> {
+            assertThat(s.right()).isEmpty();
+            assertThat(s.isSure()).isFalse();
+        });
+    }
+
+    /** A difference, a sum and a count times a size follow from the figures beside them. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "It costs 412.90 EUR, the Basalt Five 349 EUR: that is 63.90 EUR for four gigabytes.",
+                "Last month it was 429 EUR, now it is 412.90 EUR; together with the Basalt that makes 841.90 EUR.",
+                "It has 12 GB and the Basalt Five 8 GB, 20 GB between them.",
+            })
+    void whatFollowsFromTheSentenceIsTrue(String text) {
+        assertThat(slips(text)).isEmpty();
+    }
+
     @ParameterizedTest
     @ValueSource(
             strings = {

@@ -37,6 +37,7 @@ public final class FigureGuard {
     private final RelationGuard relations;
     private final NameGuard names;
     private final ClaimReader claimReader;
+    private final SumReader sums;
 
     public FigureGuard(ProofContext context) {
         this(context, Weights.shipped());
@@ -51,6 +52,7 @@ public final class FigureGuard {
         relations = new RelationGuard(context);
         names = new NameGuard(context);
         claimReader = new ClaimReader(context);
+        sums = new SumReader(context);
     }
 
     /** The slips of a text, in its order. */
@@ -60,7 +62,7 @@ public final class FigureGuard {
 
     /** Everything that the text says otherwise than the data, and what it says rightly. */
     public Reading read(String text) {
-        if (context.subjects().isEmpty()) {
+        if (context.subjects().isEmpty() && context.sums().isEmpty()) {
             return Reading.nothing();
         }
         return read(text, text.substring(0, end(text)));
@@ -80,8 +82,28 @@ public final class FigureGuard {
         var slips = new ArrayList<Slip>(names.slips(stated, named));
         var claims = new ArrayList<>(claimReader.prices(stated, named));
         var today = new HashMap<String, String>();
-        for (var paragraph : figures.paragraphs(TextMask.without(stated, named), named)) {
-            ParagraphMeanings.of(weights, paragraph).forEach(figure -> hold(figure, slips, claims));
+        var paragraphs = figures.paragraphs(TextMask.without(stated, named), named);
+        var written = paragraphs.stream()
+                .flatMap(List::stream)
+                .map(SeenFigure::figure)
+                .toList();
+        var ofSums = sums.read(stated, written, named);
+        ofSums.forEach(h -> h.slip().ifPresent(slips::add));
+        var derived = new DerivedFigures(stated, written);
+        for (var paragraph : paragraphs) {
+            var weighed = ParagraphMeanings.of(weights, paragraph).stream()
+                    .filter(f -> ofSums.stream()
+                            .noneMatch(h -> h.figure().start() == f.figure().start()))
+                    .toList();
+            var right = weighed.stream()
+                    .filter(f -> f.otherwise().isEmpty())
+                    .map(WeighedFigure::figure)
+                    .toList();
+            weighed.stream()
+                    .filter(f -> f.otherwise()
+                            .filter(c -> derived.follows(f.figure(), c.figure(), right))
+                            .isEmpty())
+                    .forEach(figure -> hold(stated, figure, slips, claims));
             paragraph.stream()
                     .flatMap(f -> f.candidates().stream())
                     .forEach(c -> today.putIfAbsent(c.about(), c.figure().said()));
@@ -127,23 +149,26 @@ public final class FigureGuard {
     }
 
     /** A figure is a slip where it most probably means something that is otherwise; it is a claim where what it means is so. */
-    private void hold(WeighedFigure weighed, List<Slip> slips, List<ReasonBasis.Claim> claims) {
+    private void hold(String text, WeighedFigure weighed, List<Slip> slips, List<ReasonBasis.Claim> claims) {
         var figure = weighed.figure();
-        weighed.otherwise().map(c -> told(figure, c, weighed.isSure())).ifPresent(slips::add);
+        weighed.otherwise().map(c -> told(text, weighed, c)).ifPresent(slips::add);
         weighed.right().map(c -> ClaimReader.right(figure, c)).ifPresent(claims::add);
     }
 
-    private Slip told(WrittenFigure figure, Candidate likeliest, boolean isSure) {
+    /** What is right is offered only where the words do not speak of something else. */
+    private Slip told(String text, WeighedFigure weighed, Candidate likeliest) {
+        var figure = weighed.figure();
         var right = likeliest.figure();
+        var isMeant = Proposals.isOffered(text, figure, right);
         return new Slip(
                 figure.start(),
                 figure.end(),
                 figure.text(),
                 right.label(),
-                Optional.of(said(figure, right)),
-                right.fact(),
-                sentence(figure, likeliest, isSure),
-                isSure);
+                Optional.of(said(figure, right)).filter(r -> isMeant),
+                right.fact().filter(f -> isMeant),
+                sentence(figure, likeliest, weighed.isSure() && isMeant),
+                weighed.isSure() && isMeant);
     }
 
     /** With the unit that the author wrote, as one key puts it into the text. */
