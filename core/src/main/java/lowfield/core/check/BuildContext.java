@@ -36,6 +36,11 @@ public final class BuildContext {
         return new BuildContext(build, reads, Optional.of(this));
     }
 
+    /** What is looked at. */
+    public Build build() {
+        return build;
+    }
+
     Reads reads() {
         return reads;
     }

@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +17,8 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.ToLongFunction;
 import java.util.function.UnaryOperator;
+import lowfield.core.Lazy;
+import lowfield.core.check.BuildContext;
 import lowfield.core.check.Check;
 import lowfield.core.check.Finding;
 import lowfield.core.guide.Build;
@@ -52,15 +55,17 @@ final class ForcedChanges {
     record Chain(List<Change> changes, Build build, boolean isSolved) {}
 
     /** A build with some changes made, and what still stands open. */
-    private record State(List<Change> changes, Build build, List<Finding> open, long cost) {
+    private record State(List<Change> changes, Map<Slot, Part> parts, List<Finding> open, long cost) {
         boolean has(Slot slot) {
-            return changes.stream().anyMatch(c -> c.slot() == slot);
+            return parts.containsKey(slot);
         }
 
-        Map<Slot, Part> parts() {
-            var parts = new EnumMap<Slot, Part>(Slot.class);
-            changes.forEach(c -> parts.put(c.slot(), c.part()));
-            return parts;
+        /** The parts with one more. */
+        Map<Slot, Part> and(Slot slot, Part part) {
+            var more = new EnumMap<Slot, Part>(Slot.class);
+            more.putAll(parts);
+            more.put(slot, part);
+            return more;
         }
     }
 
@@ -74,7 +79,8 @@ final class ForcedChanges {
     private final Soundness soundness;
     private final Map<Slot, Long> savings = new EnumMap<>(Slot.class);
     private final PriorityQueue<Ranked> queue = new PriorityQueue<>(Comparator.comparingLong(Ranked::bound));
-    private final Map<Map<Slot, Part>, Boolean> sound = new HashMap<>();
+    private final Map<List<UUID>, Boolean> sound = new HashMap<>();
+    private final Map<Part, Line> lines = new IdentityHashMap<>();
     private Optional<State> best = Optional.empty();
     private int work;
 
@@ -102,19 +108,21 @@ final class ForcedChanges {
 
     /** Follows what the part forces, to the end. */
     Chain follow() {
-        var root = new State(List.of(), build, soundness.atFirst(), 0);
+        var root = new State(List.of(), Map.of(), soundness.atFirst(), 0);
         if (root.open().isEmpty()) {
             return new Chain(List.of(), build, true);
         }
         MENDABLE.stream().filter(s -> s != own).forEach(s -> savings.put(s, saving(s)));
-        queue.add(new Ranked(root, 0));
+        if (canBeSolved(root)) {
+            queue.add(new Ranked(root, 0));
+        }
         while (!queue.isEmpty() && !isBeaten(queue.peek().bound())) {
             expand(queue.poll().state());
             if (work > MOST_WORK) {
                 return new Chain(List.of(), build, false);
             }
         }
-        return best.map(b -> new Chain(b.changes(), b.build(), true))
+        return best.map(b -> new Chain(b.changes(), with(b.parts()), true))
                 .orElseGet(() -> new Chain(List.of(), build, false));
     }
 
@@ -123,7 +131,7 @@ final class ForcedChanges {
         for (var finding : state.open()) {
             if (tried.add(finding.check())) {
                 for (var slot : savings.keySet()) {
-                    if (!state.has(slot) && finding.check().slots().contains(slot)) {
+                    if (!state.has(slot) && finding.check().slots().contains(slot) && canBeSolved(state, slot)) {
                         mend(state, finding, slot);
                     }
                 }
@@ -140,34 +148,68 @@ final class ForcedChanges {
             if (isBeaten(cost + greatestSavings(state, slot))) {
                 return;
             }
-            var changed = changed(state.build(), slot, part);
-            if (soundness.takesAway(finding.check(), changed, slots(state, slot))) {
-                reach(state, new Change(slot, part, finding), changed, cost);
+            var parts = state.and(slot, part);
+            var changed = changed(parts);
+            if (!sound.containsKey(ids(parts)) && soundness.takesAway(finding.check(), parts, changed)) {
+                reach(state, new Change(slot, part, finding), parts, changed, cost);
             }
         }
     }
 
-    private void reach(State before, Change change, Build changed, long cost) {
+    private void reach(State before, Change change, Map<Slot, Part> parts, Lazy<BuildContext> changed, long cost) {
         var changes = new ArrayList<>(before.changes());
         changes.add(change);
-        var reached = new State(List.copyOf(changes), changed, open(changed, changes), cost);
-        if (sound.putIfAbsent(reached.parts(), reached.open().isEmpty()) != null) {
-            return;
-        }
+        var reached = new State(List.copyOf(changes), parts, open(parts, changed), cost);
+        sound.put(ids(parts), reached.open().isEmpty());
         if (reached.open().isEmpty()) {
             if (isBetter(reached) && isLeast(reached)) {
                 best = Optional.of(reached);
             }
-        } else if (changes.size() < MOST_CHANGES) {
+        } else if (canBeSolved(reached)) {
             queue.add(new Ranked(reached, cost + greatestSavings(reached, own)));
         }
     }
 
-    private List<Finding> open(Build changed, List<Change> changes) {
+    private List<Finding> open(Map<Slot, Part> parts, Lazy<BuildContext> changed) {
         work++;
-        var slots = EnumSet.noneOf(Slot.class);
-        changes.forEach(c -> slots.add(c.slot()));
-        return soundness.open(changed, slots);
+        return soundness.open(parts, changed);
+    }
+
+    private boolean canBeSolved(State state) {
+        return canBeSolved(state, own);
+    }
+
+    /**
+     * Whether what stands open can be gone after the changes that are left, of which the next is in a slot: a finding goes only
+     * by a change in a slot that its check concerns.
+     */
+    private boolean canBeSolved(State state, Slot next) {
+        var free = savings.keySet().stream()
+                .filter(s -> !state.has(s) && s != next)
+                .toList();
+        var left = MOST_CHANGES - state.changes().size() - (next == own ? 0 : 1);
+        var open = state.open().stream()
+                .filter(f -> next == own || !f.check().slots().contains(next))
+                .toList();
+        for (int subset = 0; subset < 1 << free.size(); subset++) {
+            if (Integer.bitCount(subset) <= left && takesAll(free, subset, open)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean takesAll(List<Slot> free, int subset, List<Finding> open) {
+        for (var finding : open) {
+            var isConcerned = false;
+            for (int i = 0; i < free.size() && !isConcerned; i++) {
+                isConcerned = (subset >> i & 1) == 1 && finding.check().slots().contains(free.get(i));
+            }
+            if (!isConcerned) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Whether none of the changes can be left out. */
@@ -190,15 +232,11 @@ final class ForcedChanges {
     private boolean isSound(List<Change> changes) {
         var parts = new EnumMap<Slot, Part>(Slot.class);
         changes.forEach(c -> parts.put(c.slot(), c.part()));
-        var known = sound.get(parts);
+        var known = sound.get(ids(parts));
         if (known != null) {
             return known;
         }
-        var with = build;
-        for (var change : changes) {
-            with = changed(with, change.slot(), change.part());
-        }
-        return open(with, changes).isEmpty();
+        return open(parts, changed(parts)).isEmpty();
     }
 
     private boolean isBeaten(long bound) {
@@ -214,7 +252,8 @@ final class ForcedChanges {
 
     private static String ids(State state) {
         var ids = new LinkedHashMap<Slot, String>();
-        state.parts().forEach((slot, part) -> ids.put(slot, part.id().toString()));
+        new EnumMap<>(state.parts())
+                .forEach((slot, part) -> ids.put(slot, part.id().toString()));
         return ids.toString();
     }
 
@@ -238,14 +277,26 @@ final class ForcedChanges {
                 .orElse(0L);
     }
 
-    private Set<Slot> slots(State state, Slot further) {
-        var slots = EnumSet.of(further);
-        state.changes().forEach(c -> slots.add(c.slot()));
-        return slots;
+    /** Which parts were put in; a part has its slot by its kind. */
+    private static List<UUID> ids(Map<Slot, Part> parts) {
+        return parts.values().stream().map(Part::id).toList();
     }
 
-    private Build changed(Build from, Slot slot, Part part) {
-        return SlotLines.with(from, offered.apply(SlotLines.having(from, slot, part)));
+    /** Laid out only where a check has not seen these parts together yet. */
+    private Lazy<BuildContext> changed(Map<Slot, Part> parts) {
+        return new Lazy<>(() -> new BuildContext(with(parts)));
+    }
+
+    private Build with(Map<Slot, Part> parts) {
+        var with = build;
+        for (var change : parts.entrySet()) {
+            with = SlotLines.with(with, line(change.getKey(), change.getValue()));
+        }
+        return with;
+    }
+
+    private Line line(Slot slot, Part part) {
+        return lines.computeIfAbsent(part, p -> offered.apply(SlotLines.having(build, slot, p)));
     }
 
     private long cost(Build of, Slot slot) {

@@ -1,10 +1,12 @@
 package lowfield.core.find;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Stream;
+import lowfield.core.Lazy;
 import lowfield.core.check.BuildContext;
 import lowfield.core.check.Check;
 import lowfield.core.check.Finding;
@@ -12,6 +14,7 @@ import lowfield.core.check.Verdict;
 import lowfield.core.check.rules.Checks;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Slot;
+import lowfield.core.part.Part;
 
 /**
  * What stands open in a build after a part was taken on a line and others were changed: a clash or lost headroom of the PSU
@@ -24,6 +27,7 @@ final class Soundness {
     private final List<Finding> alone;
     private final List<Finding> open;
     private final boolean hadHeadroom;
+    private final Map<Check, Map<List<UUID>, List<Finding>>> known = new HashMap<>();
 
     Soundness(List<Finding> present, Build taken, UUID line) {
         this.present = present;
@@ -39,20 +43,48 @@ final class Soundness {
     }
 
     /** With changes in some slots; a check that concerns none of them says what it said at first. */
-    List<Finding> open(Build build, Set<Slot> changed) {
-        var checks = Checks.sound().stream().filter(c -> concerns(c, changed)).toList();
-        return Stream.concat(
-                        open.stream().filter(f -> !concerns(f.check(), changed)),
-                        run(checks, build).stream().filter(f -> isOpen(f, build, changed)))
-                .toList();
+    List<Finding> open(Map<Slot, Part> changes, Lazy<BuildContext> build) {
+        var all = new ArrayList<Finding>();
+        for (var finding : open) {
+            if (!concerns(finding.check(), changes.keySet())) {
+                all.add(finding);
+            }
+        }
+        for (var check : Checks.sound()) {
+            if (concerns(check, changes.keySet())) {
+                all.addAll(open(check, changes, build));
+            }
+        }
+        return all;
     }
 
-    boolean takesAway(Check check, Build build, Set<Slot> changed) {
-        return run(List.of(check), build).stream().noneMatch(f -> isOpen(f, build, changed));
+    boolean takesAway(Check check, Map<Slot, Part> changes, Lazy<BuildContext> build) {
+        return open(check, changes, build).isEmpty();
+    }
+
+    /** What a check says is the same for all builds that agree in the slots it concerns, and is asked once. */
+    private List<Finding> open(Check check, Map<Slot, Part> changes, Lazy<BuildContext> build) {
+        var concerned = new ArrayList<UUID>(ForcedChanges.MOST_CHANGES);
+        changes.forEach((slot, part) -> {
+            if (check.slots().contains(slot)) {
+                concerned.add(part.id());
+            }
+        });
+        return known.computeIfAbsent(check, c -> new HashMap<>())
+                .computeIfAbsent(
+                        concerned,
+                        c -> check.on(build.get()).stream()
+                                .filter(f -> isOpen(f, build.get().build(), changes.keySet()))
+                                .toList());
     }
 
     private static boolean concerns(Check check, Set<Slot> changed) {
-        return changed.stream().anyMatch(check.slots()::contains);
+        for (var slot : changed) {
+            if (check.slots().contains(slot)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private boolean isOpen(Finding finding, Build build, Set<Slot> changed) {

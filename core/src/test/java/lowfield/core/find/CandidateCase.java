@@ -63,7 +63,9 @@ abstract class CandidateCase {
                 new Band.FromTo(Money.of(80000, "EUR"), Money.of(100000, "EUR")),
                 this::price,
                 part -> euro.getOrDefault(part.id(), 100) * 100L,
-                kind -> kind == Slot.COOLER.kind() ? coolers : supplies,
+                kind -> kind == Slot.COOLER.kind()
+                        ? coolers
+                        : supplies.stream().filter(p -> p.kind() == kind).toList(),
                 (at, part) -> true);
         return new CandidateImpacts(ground, kit.line(slot));
     }

@@ -5,14 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import lowfield.core.Lazy;
+import lowfield.core.check.BuildContext;
 import lowfield.core.check.Finding;
 import lowfield.core.check.GeneratedParts;
 import lowfield.core.check.TestBuild;
@@ -164,12 +164,14 @@ class CheapestForcedTest {
 
     /** Looks at every set of changes; written anew from what is promised, without the search. */
     private final class EverySet {
+        private final List<Finding> present;
         private final Build build;
         private final Line line;
         private final Soundness soundness;
         private final Map<Map<Slot, Part>, List<Finding>> known = new HashMap<>();
 
         EverySet(List<Finding> present, Build build, Line line) {
+            this.present = present;
             this.build = build;
             this.line = line;
             this.soundness = new Soundness(present, build, line.id());
@@ -232,9 +234,12 @@ class CheapestForcedTest {
                 for (var change : changes.entrySet()) {
                     with = SlotLines.with(with, SlotLines.having(with, change.getKey(), change.getValue()));
                 }
-                Set<Slot> slots = EnumSet.noneOf(Slot.class);
-                slots.addAll(changes.keySet());
-                return changes.isEmpty() ? soundness.atFirst() : soundness.open(with, slots);
+                if (changes.isEmpty()) {
+                    return soundness.atFirst();
+                }
+                // Each set by itself: nothing that was found for another is used.
+                var whole = with;
+                return new Soundness(present, build, line.id()).open(key, new Lazy<>(() -> new BuildContext(whole)));
             });
         }
     }
