@@ -6,6 +6,7 @@
   import ReasonHelp from './ReasonHelp.svelte';
   import ReasonPreview from './ReasonPreview.svelte';
   import ReasonSlips from './ReasonSlips.svelte';
+  import TypedFacts from './TypedFacts.svelte';
 
   /** Why the choice of a line stands: written, helped, and shown as readers will see it. */
   let {
@@ -78,7 +79,10 @@
 {#if standing && !standing.isReadWhole}<p class="small mt-1.5 text-straw">
     Only the first 300 figures and names of this reason are checked.
   </p>{/if}
-{#if open}<ReasonHelp
+{#if open}<TypedFacts
+    facts={standing?.facts ?? []}
+    onfacts={(facts) => void bench.makeFacts(line.id, facts)}
+  /><ReasonHelp
     edition={bench.edition}
     line={line.id}
     choice={line.label}

@@ -4,7 +4,7 @@ import { isTextField } from '$lib/keys.svelte';
 import type { Change } from '$lib/live';
 import { BuildEdits } from './build-edits';
 import type { Clash, Edit } from './edit';
-import { BuildReasons, replaced } from './reasons.svelte';
+import { BuildReasons, replaced, withFacts } from './reasons.svelte';
 
 type Line = Schemas['LineView'];
 
@@ -168,6 +168,11 @@ export class BenchState {
   /** Writes something else where a reason differs from the data. */
   mend(line: string, slip: Schemas['SlipView'], by: string): Promise<void> {
     return this.edit(line, (now) => ({ reason: replaced(now.reason, slip, by) }));
+  }
+
+  /** Makes typed figures of a reason facts, in one edit. */
+  makeFacts(line: string, facts: Schemas['TypedFactView'][]): Promise<void> {
+    return this.edit(line, (now) => ({ reason: withFacts(now.reason, facts) }));
   }
 
   /** What can be told about a line in its reason, with today's values. */

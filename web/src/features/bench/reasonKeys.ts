@@ -18,9 +18,17 @@ export function reasonKeys(bench: BenchState, line: Schemas['LineView']): Key[] 
       if (matterOf(line, standing)) void bench.edit(line.id, { confirmReason: true });
     },
   };
-  if (!slip) return [holds];
+  const facts = {
+    key: 'k',
+    label: 'Make typed figures facts',
+    run: () => {
+      if (standing?.facts.length) void bench.makeFacts(line.id, standing.facts);
+    },
+  };
+  if (!slip) return [holds, facts];
   return [
     holds,
+    facts,
     { key: 'r', label: 'Write the right figure', run: () => mend(slip.right) },
     { key: 'd', label: 'Put the fact there', run: () => mend(slip.fact) },
     { key: 'm', label: 'It is meant so', run: () => void bench.edit(line.id, { meantSo: slip.key }) },

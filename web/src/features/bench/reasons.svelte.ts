@@ -2,6 +2,7 @@ import { api, type Schemas } from '$lib/api/client';
 
 type State = Schemas['ReasonStateView'];
 type Slip = Schemas['SlipView'];
+type Fact = Schemas['TypedFactView'];
 
 /** What is the matter with a reason, in a word or two; nothing while it is fine. */
 export function matterOf(line: Schemas['LineView'], state: State | undefined): string {
@@ -15,6 +16,16 @@ export function replaced(text: string, slip: Slip, by: string): string {
   return text.slice(slip.start, slip.end) === slip.written
     ? text.slice(0, slip.start) + by + text.slice(slip.end)
     : text;
+}
+
+/** A text with typed figures made facts, the last first so that places stay; a figure that moved stays as it is. */
+export function withFacts(text: string, facts: Fact[]): string {
+  return [...facts]
+    .sort((a, b) => b.start - a.start)
+    .reduce(
+      (now, f) => (now.slice(f.start, f.end) === f.written ? now.slice(0, f.start) + f.fact + now.slice(f.end) : now),
+      text,
+    );
 }
 
 /** How the reasons of a build stand against the data, asked for whenever the build is shown anew. */

@@ -65,6 +65,7 @@ describe('a reason', () => {
     slips: [],
     changes: [],
     isReadWhole: true,
+    facts: [],
     ...over,
   });
 

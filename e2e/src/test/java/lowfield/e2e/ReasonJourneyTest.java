@@ -82,4 +82,29 @@ class ReasonJourneyTest {
             assertThat(slips).not().isVisible();
         }
     }
+
+    /** Right figures become facts with one key, and one undo brings the typed ones back. */
+    @Test
+    void rightFiguresBecomeFactsWithOneKey() {
+        try (var context = context()) {
+            var page = bench(context, "Deckhand");
+            var reason = page.locator(".cm-content");
+            reason.waitFor();
+            page.keyboard().press("w");
+            page.keyboard().press("Control+a");
+            page.keyboard().type("It costs {{price}}, no more.");
+            assertThat(preview(page)).containsText("It costs 1");
+            var price = preview(page).innerText().replaceAll("(?s).*It costs ([0-9.,]+( EUR)?), no more.*", "$1");
+            page.keyboard().press("Control+a");
+            page.keyboard().type("It costs " + price + ", no more.");
+            page.keyboard().press("Escape");
+            assertThat(page.getByText("One typed figure can become a fact")).isVisible();
+            isClean(page, "a figure that can become a fact");
+            page.keyboard().press("k");
+            assertThat(reason).containsText("It costs {{price}}, no more.");
+            assertThat(page.getByText("One typed figure can become a fact")).hasCount(0);
+            page.keyboard().press("u");
+            assertThat(reason).containsText("It costs " + price + ", no more.");
+        }
+    }
 }

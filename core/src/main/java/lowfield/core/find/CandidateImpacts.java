@@ -33,11 +33,19 @@ import lowfield.core.total.PackagePrices;
  * for other candidates that look the same to every check that decides.
  */
 public final class CandidateImpacts {
+    /** How many checks the searches for all candidates of a line may run together: of a large catalogue each may run fewer. */
+    private static final int CHECKS_FOR_ALL = 500_000;
+
+    private static final int MOST_CHECKS = 20_000;
+    private static final int LEAST_CHECKS = 60;
+
     private final Ground ground;
     private final UUID line;
     private final boolean isUnfinished;
     private final Map<List<Object>, ForcedChanges.Chain> chains = new ConcurrentHashMap<>();
     private final List<FigureRef<?, ?>> read;
+    private final LikeParts alike;
+    private final int mostChecks;
 
     /**
      * The build as it stands: its findings, what each line costs alone, in order, its packages, its total, how a line is
@@ -76,7 +84,10 @@ public final class CandidateImpacts {
     public CandidateImpacts(Ground ground, UUID line) {
         this.ground = ground;
         this.line = line;
+        this.alike = new LikeParts(ground.forSale(), this::goods, this::condition);
         var own = line().slot();
+        var candidates = Math.max(1, ground.forSale().apply(own.kind()).size());
+        this.mostChecks = Math.max(LEAST_CHECKS, Math.min(MOST_CHECKS, CHECKS_FOR_ALL / candidates));
         this.read = Checks.deciding(own.kind());
         this.isUnfinished = Arrays.stream(Slot.values())
                 .anyMatch(
@@ -186,12 +197,22 @@ public final class CandidateImpacts {
                 .orElse(one);
     }
 
+    /** The condition in which a part that may be forced is offered. */
+    private Object condition(Part part) {
+        var slot = ForcedChanges.MENDABLE.stream()
+                .filter(s -> s.kind() == part.kind())
+                .findFirst()
+                .orElseThrow();
+        return offered(SlotLines.having(ground.build(), slot, part)).condition();
+    }
+
     /** What the part forces; parts that look the same to the checks force the same, each with its own name in the findings. */
     private ForcedChanges.Chain chain(Part part, Line candidate) {
         var build = ground.build().replacing(candidate);
         var known = chains.computeIfAbsent(
                 look(part, candidate),
-                look -> new ForcedChanges(ground.findings(), build, line, ground.forSale(), this::goods, this::offered)
+                look -> new ForcedChanges(
+                                ground.findings(), build, line, alike::of, this::goods, this::offered, mostChecks)
                         .follow());
         var with = build;
         for (var change : known.changes()) {

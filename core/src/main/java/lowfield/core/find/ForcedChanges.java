@@ -35,7 +35,7 @@ import lowfield.core.part.Part;
  * <p>The answer is the least added price among all sets of at most {@value #MOST_CHANGES} changes that can be made one after
  * the other, each taking away a finding that stood then, and of which none can be left out; of equal ones the least part ids.
  * A branch and bound search (Land and Doig 1960) over those sets, the most promising first: no set of a branch can cost less
- * than its changes and the greatest savings that the slots left could bring. It is given up after {@value #MOST_WORK} builds.
+ * than its changes and the greatest savings that the slots left could bring. It is given up after {@value #MOST_WORK} builds, or so many checks.
  */
 final class ForcedChanges {
     static final int MOST_CHANGES = 4;
@@ -77,6 +77,7 @@ final class ForcedChanges {
     private final ToLongFunction<Part> price;
     private final UnaryOperator<Line> offered;
     private final Soundness soundness;
+    private final int mostChecks;
     private final Map<Slot, Long> savings = new EnumMap<>(Slot.class);
     private final PriorityQueue<Ranked> queue = new PriorityQueue<>(Comparator.comparingLong(Ranked::bound));
     private final Map<List<UUID>, Boolean> sound = new HashMap<>();
@@ -90,6 +91,7 @@ final class ForcedChanges {
      * @param forSale what can be bought, cheapest first
      * @param price of one piece, in minor units
      * @param offered the line in the condition in which its part is offered
+     * @param mostChecks how many checks may be run before it is given up
      */
     ForcedChanges(
             List<Finding> present,
@@ -97,7 +99,9 @@ final class ForcedChanges {
             UUID line,
             Function<Kind, List<Part>> forSale,
             ToLongFunction<Part> price,
-            UnaryOperator<Line> offered) {
+            UnaryOperator<Line> offered,
+            int mostChecks) {
+        this.mostChecks = mostChecks;
         this.build = build;
         this.own = build.line(line).orElseThrow().slot();
         this.forSale = forSale;
@@ -118,12 +122,16 @@ final class ForcedChanges {
         }
         while (!queue.isEmpty() && !isBeaten(queue.peek().bound())) {
             expand(queue.poll().state());
-            if (work > MOST_WORK) {
+            if (isGivenUp()) {
                 return new Chain(List.of(), build, false);
             }
         }
         return best.map(b -> new Chain(b.changes(), with(b.parts()), true))
                 .orElseGet(() -> new Chain(List.of(), build, false));
+    }
+
+    private boolean isGivenUp() {
+        return work > MOST_WORK || soundness.asked() > mostChecks;
     }
 
     private void expand(State state) {
@@ -145,7 +153,7 @@ final class ForcedChanges {
         var pieces = SlotLines.first(build, slot).map(Line::quantity).orElse(1);
         for (var part : forSale.apply(slot.kind())) {
             var cost = state.cost() + price.applyAsLong(part) * pieces - present;
-            if (isBeaten(cost + greatestSavings(state, slot))) {
+            if (isBeaten(cost + greatestSavings(state, slot)) || isGivenUp()) {
                 return;
             }
             var parts = state.and(slot, part);

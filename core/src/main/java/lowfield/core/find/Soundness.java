@@ -27,6 +27,7 @@ final class Soundness {
     private final List<Finding> alone;
     private final List<Finding> open;
     private final boolean hadHeadroom;
+    private int asked;
     private final Map<Check, Map<List<UUID>, List<Finding>>> known = new HashMap<>();
 
     Soundness(List<Finding> present, Build taken, UUID line) {
@@ -70,12 +71,17 @@ final class Soundness {
                 concerned.add(part.id());
             }
         });
-        return known.computeIfAbsent(check, c -> new HashMap<>())
-                .computeIfAbsent(
-                        concerned,
-                        c -> check.on(build.get()).stream()
-                                .filter(f -> isOpen(f, build.get().build(), changes.keySet()))
-                                .toList());
+        return known.computeIfAbsent(check, c -> new HashMap<>()).computeIfAbsent(concerned, c -> {
+            asked++;
+            return check.on(build.get()).stream()
+                    .filter(f -> isOpen(f, build.get().build(), changes.keySet()))
+                    .toList();
+        });
+    }
+
+    /** How many checks were run. */
+    int asked() {
+        return asked;
     }
 
     private static boolean concerns(Check check, Set<Slot> changed) {

@@ -12,8 +12,14 @@ import lowfield.core.reason.ReasonBasis;
  * @param claims what it says rightly, and how the prices that it compares stand
  * @param today what its figures can mean, as claims are about it, and what the data says of it today
  * @param isWhole whether it was read to its end
+ * @param facts right figures that facts of the line say just so
  */
-public record Reading(List<Slip> slips, List<ReasonBasis.Claim> claims, Map<String, String> today, boolean isWhole) {
+public record Reading(
+        List<Slip> slips,
+        List<ReasonBasis.Claim> claims,
+        Map<String, String> today,
+        boolean isWhole,
+        List<TypedFact> facts) {
     /** A text is read as far as so many figures, and so many names of parts. */
     public static final int MOST = 300;
 
@@ -21,6 +27,7 @@ public record Reading(List<Slip> slips, List<ReasonBasis.Claim> claims, Map<Stri
         slips = List.copyOf(slips);
         claims = List.copyOf(claims);
         today = Map.copyOf(today);
+        facts = List.copyOf(facts);
     }
 
     /** How a comparison stands while a price of it is missing; nothing can rely on that. */
@@ -32,7 +39,7 @@ public record Reading(List<Slip> slips, List<ReasonBasis.Claim> claims, Map<Stri
     }
 
     public static Reading nothing() {
-        return new Reading(List.of(), List.of(), Map.of(), true);
+        return new Reading(List.of(), List.of(), Map.of(), true, List.of());
     }
 
     /** What the data says today of what a claim is about; absent where nothing is on file. */
@@ -45,6 +52,6 @@ public record Reading(List<Slip> slips, List<ReasonBasis.Claim> claims, Map<Stri
         return meant.isEmpty()
                 ? this
                 : new Reading(
-                        slips.stream().filter(s -> !meant.contains(s.key())).toList(), claims, today, isWhole);
+                        slips.stream().filter(s -> !meant.contains(s.key())).toList(), claims, today, isWhole, facts);
     }
 }

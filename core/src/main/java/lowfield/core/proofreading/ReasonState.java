@@ -13,20 +13,26 @@ import lowfield.core.reason.ReasonBasis.Claim;
  * @param changes what it relied on and is no longer so; not empty: the reason is stale
  * @param move how far the price moved since, where that was much
  * @param isReadWhole whether it was read to its end
+ * @param facts typed figures that facts of the line say just so
  */
 public record ReasonState(
-        List<Slip> slips, List<BasisChange> changes, Optional<BasisChange> move, boolean isReadWhole) {
+        List<Slip> slips,
+        List<BasisChange> changes,
+        Optional<BasisChange> move,
+        boolean isReadWhole,
+        List<TypedFact> facts) {
     /** A price may move so far before the author is asked to read the reason once more. */
     private static final BigDecimal MUCH = new BigDecimal("0.10");
 
     /** Of a reason that was read to its end. */
     public ReasonState(List<Slip> slips, List<BasisChange> changes, Optional<BasisChange> move) {
-        this(slips, changes, move, true);
+        this(slips, changes, move, true, List.of());
     }
 
     public ReasonState {
         slips = List.copyOf(slips);
         changes = List.copyOf(changes);
+        facts = List.copyOf(facts);
     }
 
     public static ReasonState fine() {
@@ -36,7 +42,7 @@ public record ReasonState(
     /** By a reading of its text today. */
     public static ReasonState of(ReasonBasis basis, Reading now) {
         return new ReasonState(
-                now.without(basis.meant()).slips(), changes(basis, now), move(basis, now), now.isWhole());
+                now.without(basis.meant()).slips(), changes(basis, now), move(basis, now), now.isWhole(), now.facts());
     }
 
     /** What of it is no longer so, by a reading of the same text today. */

@@ -117,7 +117,13 @@ class CheapestForcedTest {
             var line = line(kit, slot).orElseThrow();
             var build = kit.taking(line.id(), part(slot));
             var chain = new ForcedChanges(
-                            present, build, line.id(), k -> forSale.getOrDefault(k, List.of()), this::price, l -> l)
+                            present,
+                            build,
+                            line.id(),
+                            k -> forSale.getOrDefault(k, List.of()),
+                            this::price,
+                            l -> l,
+                            Integer.MAX_VALUE)
                     .follow();
             if (chain.isSolved() && chain.changes().isEmpty()) {
                 continue;

@@ -381,4 +381,14 @@ class FigureGuardTest extends ProofCase {
         assertThat(read("It costs 402.90 EUR.").slips().get(0).fact()).contains("price");
         assertThat(read("The Basalt Five has 10 GB.").slips().get(0).fact()).isEmpty();
     }
+
+    /** What the choice has and costs is a fact of the line; what is rounded, in words or of another part is not. */
+    @Test
+    void rightFiguresCanBecomeFacts() {
+        var text =
+                "It has 12 GB and costs 412.90 EUR, about 413 EUR; twelve gigabytes, where the Basalt Five has 8 GB.";
+        assertThat(read(text).facts())
+                .extracting(f -> text.substring(f.start(), f.end()) + " " + f.path())
+                .containsExactly("12 GB spec.memory", "412.90 EUR price");
+    }
 }

@@ -6,6 +6,7 @@ import java.util.UUID;
 import lowfield.core.change.LineChange;
 import lowfield.core.check.Finding;
 import lowfield.core.check.GivenAnswers;
+import lowfield.core.check.Verdict;
 import lowfield.core.edition.EvaluatedBuild;
 import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.edition.EvaluatedLine;
@@ -112,7 +113,7 @@ final class ViewMaker {
                 f.gap()
                         .map(g -> new Views.GapView(g.part(), g.field(), g.label()))
                         .orElse(null),
-                f.fingerprint(),
+                f.verdict() == Verdict.FITS ? "" : f.fingerprint(),
                 answer.map(GivenAnswers.Answer::words).orElse(null),
                 f.onUsualValue(),
                 answer.filter(GivenAnswers.Answer::carriedOver).isPresent(),

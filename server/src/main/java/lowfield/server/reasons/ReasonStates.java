@@ -7,6 +7,7 @@ import lowfield.core.edition.EvaluatedEdition;
 import lowfield.core.proofreading.BasisChange;
 import lowfield.core.proofreading.ReasonState;
 import lowfield.core.proofreading.Slip;
+import lowfield.core.proofreading.TypedFact;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LoadedEdition;
 import lowfield.server.platform.NotFound;
@@ -61,6 +62,7 @@ public class ReasonStates {
      *
      * @param changes what it relied on and is no longer so
      * @param move how far the price moved since it was confirmed, where that was much
+     * @param facts typed figures that facts say just so
      * @param isReadWhole whether it was held against the data to its end; a very long one is not
      */
     public record ReasonStateView(
@@ -68,7 +70,15 @@ public class ReasonStates {
             List<SlipView> slips,
             List<String> changes,
             @Nullable String move,
-            boolean isReadWhole) {}
+            boolean isReadWhole,
+            List<TypedFactView> facts) {}
+
+    /** A figure that was typed rightly, and the fact that says just the same, braces and all. */
+    public record TypedFactView(int start, int end, String written, String fact) {
+        static TypedFactView of(TypedFact typed) {
+            return new TypedFactView(typed.start(), typed.end(), typed.written(), "{{" + typed.path() + "}}");
+        }
+    }
 
     /** Those of a build that something is to be said of. */
     @Transactional(readOnly = true)
@@ -93,6 +103,7 @@ public class ReasonStates {
                         state.slips().stream().map(SlipView::of).toList(),
                         state.changes().stream().map(BasisChange::sentence).toList(),
                         state.move().map(BasisChange::sentence).orElse(null),
-                        state.isReadWhole()));
+                        state.isReadWhole(),
+                        state.facts().stream().map(TypedFactView::of).toList()));
     }
 }

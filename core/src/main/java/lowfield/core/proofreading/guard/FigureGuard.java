@@ -12,6 +12,7 @@ import lowfield.core.proofreading.KnownFigure;
 import lowfield.core.proofreading.ProofContext;
 import lowfield.core.proofreading.Reading;
 import lowfield.core.proofreading.Slip;
+import lowfield.core.proofreading.TypedFact;
 import lowfield.core.proofreading.clues.Candidate;
 import lowfield.core.proofreading.clues.ClueReader;
 import lowfield.core.proofreading.clues.SeenFigure;
@@ -81,6 +82,7 @@ public final class FigureGuard {
         var named = mentions.in(stated);
         var slips = new ArrayList<Slip>(names.slips(stated, named));
         var claims = new ArrayList<>(claimReader.prices(stated, named));
+        var facts = new ArrayList<TypedFact>();
         var today = new HashMap<String, String>();
         var paragraphs = figures.paragraphs(TextMask.without(stated, named), named);
         var written = paragraphs.stream()
@@ -103,7 +105,10 @@ public final class FigureGuard {
                     .filter(f -> f.otherwise()
                             .filter(c -> derived.follows(f.figure(), c.figure(), right))
                             .isEmpty())
-                    .forEach(figure -> hold(stated, figure, slips, claims));
+                    .forEach(figure -> {
+                        hold(stated, figure, slips, claims);
+                        fact(figure).ifPresent(facts::add);
+                    });
             paragraph.stream()
                     .flatMap(f -> f.candidates().stream())
                     .forEach(c -> today.putIfAbsent(c.about(), c.figure().said()));
@@ -119,7 +124,19 @@ public final class FigureGuard {
                         .toList(),
                 claims,
                 today,
-                part.length() == text.length());
+                part.length() == text.length(),
+                facts);
+    }
+
+    /** Where a fact of the line says the figure just as it was typed; a rounded one, or one in words, would read otherwise. */
+    private static Optional<TypedFact> fact(WeighedFigure weighed) {
+        var figure = weighed.figure();
+        return weighed.right()
+                .map(Candidate::figure)
+                .filter(known -> known.value().compareTo(figure.middle()) == 0
+                        && figure.text().chars().anyMatch(Character::isDigit))
+                .flatMap(KnownFigure::fact)
+                .map(path -> new TypedFact(figure.start(), figure.end(), figure.text(), path));
     }
 
     /** Every figure of a text with what it may mean. */
