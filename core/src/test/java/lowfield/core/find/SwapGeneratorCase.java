@@ -61,7 +61,7 @@ abstract class SwapGeneratorCase {
                 new Band.FromTo(Money.of(80000, "EUR"), Money.of(100000, "EUR")),
                 this::price,
                 part -> prices.getOrDefault(part.id(), 100) * 100L,
-                forSale::get,
+                kind -> forSale.getOrDefault(kind, List.of()),
                 FinderEqualsBenchTest::isAvailable);
         return new CandidateImpacts(ground, line);
     }

@@ -187,7 +187,7 @@ class ReasonStatesTest {
         var preview = world.ines.post(
                 "/api/editions/" + world.edition + "/lines/"
                         + world.line(CARD).path("id").asString() + "/reason-preview",
-                Map.of("text", "It has {{spec.memory}} and costs {{price}}."));
+                Map.of("markdown", "It has {{spec.memory}} and costs {{price}}."));
         assertThat(preview.text()).contains("It has 8 GB and costs " + price);
     }
 }
