@@ -187,37 +187,16 @@ final class ForcedChanges {
         return canBeSolved(state, own);
     }
 
-    /**
-     * Whether what stands open can be gone after the changes that are left, of which the next is in a slot: a finding goes only
-     * by a change in a slot that its check concerns.
-     */
+    /** Whether what stands open can be gone after the changes that are left, of which the next is in a slot. */
     private boolean canBeSolved(State state, Slot next) {
         var free = savings.keySet().stream()
                 .filter(s -> !state.has(s) && s != next)
                 .toList();
-        var left = MOST_CHANGES - state.changes().size() - (next == own ? 0 : 1);
         var open = state.open().stream()
                 .filter(f -> next == own || !f.check().slots().contains(next))
                 .toList();
-        for (int subset = 0; subset < 1 << free.size(); subset++) {
-            if (Integer.bitCount(subset) <= left && takesAll(free, subset, open)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private static boolean takesAll(List<Slot> free, int subset, List<Finding> open) {
-        for (var finding : open) {
-            var isConcerned = false;
-            for (int i = 0; i < free.size() && !isConcerned; i++) {
-                isConcerned = (subset >> i & 1) == 1 && finding.check().slots().contains(free.get(i));
-            }
-            if (!isConcerned) {
-                return false;
-            }
-        }
-        return true;
+        var left = MOST_CHANGES - state.changes().size() - (next == own ? 0 : 1);
+        return WaysOut.areThere(open, free, left);
     }
 
     /** Whether none of the changes can be left out. */

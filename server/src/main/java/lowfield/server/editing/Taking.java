@@ -1,6 +1,7 @@
 package lowfield.server.editing;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
@@ -53,6 +54,8 @@ public class Taking {
     }
 
     private static void check(List<Needed> needed) {
+        RuleBroken.unless(
+                needed.stream().noneMatch(Objects::isNull), "A part that is needed names its slot and itself.");
         RuleBroken.unless(
                 needed.size() <= MOST, "A part is taken with at most %d others, not %d.", MOST, needed.size());
         RuleBroken.unless(

@@ -2,6 +2,7 @@ package lowfield.server.editing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -109,6 +110,9 @@ class TakingTest {
         var unnamed = new HashMap<String, Object>();
         unnamed.put("slot", "POWER_SUPPLY");
         assertThat(take(line, Map.of("part", card, "needed", List.of(unnamed))).status())
+                .isBetween(400, 499);
+        assertThat(take(line, Map.of("part", card, "needed", Collections.singletonList(null)))
+                        .status())
                 .isBetween(400, 499);
         assertThat(take(line, Map.of("part", card, "needed", List.of(needed("NOWHERE", supply))))
                         .status())
