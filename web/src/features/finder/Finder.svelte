@@ -96,19 +96,20 @@
   const chosen = $derived(all[at]);
 
   // Enter before the answer is there takes the first of it when it comes, never something found for other words.
-  let isTaking = $state(false);
+  let isTaking = $state<'no' | 'with what it needs' | 'alone'>('no');
   const isFresh = $derived(found.isSuccess && !found.isPlaceholderData);
   $effect(() => {
-    if (!open) isTaking = false;
-    else if (isTaking && isFresh) {
-      isTaking = false;
-      if (chosen) take(chosen);
+    if (!open) isTaking = 'no';
+    else if (isTaking !== 'no' && isFresh) {
+      const alone = isTaking === 'alone';
+      isTaking = 'no';
+      if (chosen) take(chosen, alone);
     }
   });
 
   function act(event: KeyboardEvent): void {
     const candidate = isFresh ? chosen : undefined;
-    if (event.key === 'Enter' && !isFresh) isTaking = true;
+    if (event.key === 'Enter' && !isFresh) isTaking = event.shiftKey ? 'alone' : 'with what it needs';
     if (event.key === 'ArrowDown') at = Math.min(at + 1, all.length - 1);
     else if (event.key === 'ArrowUp') at = Math.max(at - 1, 0);
     else if (event.key === 'Enter' && candidate) take(candidate, event.shiftKey);

@@ -141,6 +141,15 @@ describe('the finder', () => {
     await waitFor(() => expect(heard.ontake).toHaveBeenCalledExactlyOnceWith('vane-eight', []));
   });
 
+  it('keeps Shift Enter until the answer is there, and takes the part alone', async () => {
+    let answer: (found: Schemas['Found']) => void = () => {};
+    finder(() => new Promise((resolve) => (answer = resolve)));
+    await waitFor(() => screen.getByLabelText('Name or figures'));
+    await key('Enter', { shiftKey: true });
+    answer(found([cards[1]!]));
+    await waitFor(() => expect(heard.ontake).toHaveBeenCalledExactlyOnceWith('vane-seven', []));
+  });
+
   it('asks for all of a group when some are left out', async () => {
     const asked = finder(() => found(cards, { STAYS: 40 }));
     await fireEvent.click(await screen.findByRole('button', { name: 'Show all 40 that stay in the band' }));

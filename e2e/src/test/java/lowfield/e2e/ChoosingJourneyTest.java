@@ -41,33 +41,25 @@ class ChoosingJourneyTest {
         }
     }
 
-    /** The row says what a card costs with what it needs; Enter takes just that, and one undo brings all of it back. */
+    /** The row says what a CPU of another socket costs with what it needs; Enter takes just that, and one undo brings all of it back. */
     @Test
     void aPartIsTakenWithWhatItNeeds() {
         try (var context = context()) {
             var page = bench(context, "Bosun");
+            page.keyboard().press("ArrowDown");
             var total = page.getByTestId("total");
             var before = total.innerText();
             page.keyboard().press("/");
             page.locator("#candidate-0").waitFor();
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("that leave the band")))
-                    .click();
-            var needs = page.locator("#candidates [role=option]")
+            page.keyboard().type("loam six graphics");
+            var row = page.locator("#candidates [role=option]")
                     .filter(new Locator.FilterOptions().setHasText("also needs"))
                     .first();
-            needs.click();
-            var shown = needs.locator("> span").last().innerText();
-            var supply = needs.getByText(Pattern.compile("also needs .*"))
-                    .first()
-                    .innerText()
-                    .replaceAll("also needs (.*), [0-9.]+$", "$1");
+            row.waitFor();
+            var shown = row.locator("> span").last().innerText();
             page.keyboard().press("Enter");
             assertThat(total).hasText(shown);
-            assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Slots")))
-                    .containsText(supply);
-            assertThat(page.getByLabel("Tally")
-                            .getByRole(AriaRole.IMG, new Locator.GetByRoleOptions().setName("clash")))
-                    .hasCount(0);
+            assertThat(page.getByLabel("Tally")).not().containsText("the motherboard has Moor");
             page.keyboard().press("u");
             assertThat(total).hasText(before);
         }
