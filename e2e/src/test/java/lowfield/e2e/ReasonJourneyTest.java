@@ -8,6 +8,7 @@ import static lowfield.e2e.DemoDesk.isClean;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -92,19 +93,21 @@ class ReasonJourneyTest {
             reason.waitFor();
             page.keyboard().press("w");
             page.keyboard().press("Control+a");
-            page.keyboard().type("It costs {{price}}, no more.");
+            page.keyboard().type("It costs {{price}} EUR, which is fair.");
             assertThat(preview(page)).containsText("It costs 1");
-            var price = preview(page).innerText().replaceAll("(?s).*It costs ([0-9.,]+( EUR)?), no more.*", "$1");
+            assertThat(preview(page)).containsText(", which is fair.");
+            var price = preview(page).innerText().replaceAll("(?s).*It costs ([0-9.,]+ EUR), which is fair.*", "$1");
             page.keyboard().press("Control+a");
-            page.keyboard().type("It costs " + price + ", no more.");
+            page.keyboard().type("It costs " + price + ", which is fair.");
+            assertThat(reason).hasText(Pattern.compile("It costs [0-9.]+ EUR, which is fair\\."));
             page.keyboard().press("Escape");
             assertThat(page.getByText("One typed figure can become a fact")).isVisible();
             isClean(page, "a figure that can become a fact");
             page.keyboard().press("k");
-            assertThat(reason).containsText("It costs {{price}}, no more.");
+            assertThat(reason).containsText("It costs {{price}} EUR, which is fair.");
             assertThat(page.getByText("One typed figure can become a fact")).hasCount(0);
             page.keyboard().press("u");
-            assertThat(reason).containsText("It costs " + price + ", no more.");
+            assertThat(reason).containsText("It costs " + price + ", which is fair.");
         }
     }
 }

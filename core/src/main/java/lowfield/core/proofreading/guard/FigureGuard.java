@@ -136,7 +136,23 @@ public final class FigureGuard {
                 .filter(known -> known.value().compareTo(figure.middle()) == 0
                         && figure.text().chars().anyMatch(Character::isDigit))
                 .flatMap(KnownFigure::fact)
-                .map(path -> new TypedFact(figure.start(), figure.end(), figure.text(), path));
+                .map(path -> figure.dimension() == Dimension.MONEY
+                        ? amount(figure, path)
+                        : new TypedFact(figure.start(), figure.end(), figure.text(), path));
+    }
+
+    /** A sum's fact says the amount alone; the currency stays as it was typed. */
+    private static TypedFact amount(WrittenFigure figure, String path) {
+        var text = figure.text();
+        var first = 0;
+        while (!Character.isDigit(text.charAt(first))) {
+            first++;
+        }
+        var end = text.length();
+        while (!Character.isDigit(text.charAt(end - 1))) {
+            end--;
+        }
+        return new TypedFact(figure.start() + first, figure.start() + end, text.substring(first, end), path);
     }
 
     /** Every figure of a text with what it may mean. */
