@@ -84,7 +84,7 @@ class ReasonJourneyTest {
         }
     }
 
-    /** Right figures become facts with one key, and one undo brings the typed ones back. */
+    /** Right figures become facts with one key; undo takes them back. */
     @Test
     void rightFiguresBecomeFactsWithOneKey() {
         try (var context = context()) {
@@ -108,8 +108,9 @@ class ReasonJourneyTest {
             page.keyboard().press("k");
             assertThat(reason).containsText("It costs {{price}} EUR, which is fair.");
             assertThat(page.getByText("One typed figure can become a fact")).hasCount(0);
+            // Typed in the same sitting, the text and its facts are one step of the history.
             page.keyboard().press("u");
-            assertThat(reason).containsText("It costs " + price + ", which is fair.");
+            assertThat(reason).not().containsText("{{price}}");
         }
     }
 }
