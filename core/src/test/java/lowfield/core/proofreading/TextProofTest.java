@@ -123,6 +123,20 @@ class TextProofTest {
         assertThat(ofEdition(text)).isEmpty();
     }
 
+    /** In a text of one build that names none, a sum is a slip only where it plainly says which. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Put 200 EUR aside for a monitor.",
+                "Spend 30 EUR more on a quieter fan.",
+                "A desk for 90 EUR would do as well.",
+                "Readers tell us they spend 900 EUR on average.",
+                "Shipping is 4.90 EUR at most shops.",
+            })
+    void whatIsAboutSomethingElseIsNotMarkedInATiersText(String text) {
+        assertThat(ofMate(text)).isEmpty();
+    }
+
     /** Words are known in English alone; a figure that nothing tells is let stand. */
     @Test
     void anotherLanguageIsLetStand() {

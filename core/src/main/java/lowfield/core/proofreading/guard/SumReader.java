@@ -118,7 +118,12 @@ final class SumReader {
             return Optional.of(new Held(figure, Optional.empty()));
         }
         return about.size() == 1 && isFree(clause, named)
-                ? otherwise(text, clause, figure, about.get(0))
+                ? otherwise(
+                        text,
+                        clause,
+                        figure,
+                        about.get(0),
+                        !named(text, sentence).isEmpty())
                 : Optional.empty();
     }
 
@@ -150,7 +155,7 @@ final class SumReader {
                                 .map(b -> new Money(Math.abs(a.minor() - b.minor()), a.currency()))));
     }
 
-    private Optional<Held> otherwise(String text, Stretch clause, WrittenFigure figure, TierSums of) {
+    private Optional<Held> otherwise(String text, Stretch clause, WrittenFigure figure, TierSums of, boolean isNamed) {
         var words = clause.of(text);
         if (BAND.matcher(words).find()
                 && !LEFT.matcher(words).find()
@@ -165,7 +170,7 @@ final class SumReader {
             return Optional.empty();
         }
         return SENSES.stream()
-                .filter(s -> s.words().matcher(words).find())
+                .filter(s -> s.words().matcher(words).find() && (isNamed || isPlain(s, words)))
                 .findFirst()
                 .flatMap(s -> s.value()
                         .apply(of)
@@ -174,6 +179,13 @@ final class SumReader {
                                 s.label() + " of " + of.name(),
                                 v.toString(),
                                 s.words() != TOTAL || PLAIN_TOTAL.matcher(words).find())));
+    }
+
+    /** Where no build is named, "for 90 EUR" and "30 EUR more" can be about anything. */
+    private static boolean isPlain(Sense sense, String words) {
+        return sense.words() == TOTAL
+                ? PLAIN_TOTAL.matcher(words).find()
+                : sense.words() != CHANGE || LAST.matcher(words).find();
     }
 
     private static Optional<Money> nearest(WrittenFigure figure, List<Money> among) {
