@@ -29,6 +29,11 @@ public record FigureRef<S extends Spec, T>(Kind kind, String field, String name,
         return kind.schema().field(field).orElseThrow().better();
     }
 
+    /** Whether makers print it only where it is so: absent, it is taken for none. */
+    public boolean onlyWhereSo() {
+        return kind.schema().field(field).orElseThrow().onlyWhereSo();
+    }
+
     /**
      * The figure of a line's choice. What comes in another part's box or on the motherboard, and what is deliberately none,
      * has no figures to ask for; what is owned or unlisted has those of the part that it is like, and else none that is known.

@@ -54,6 +54,11 @@ public final class FindingCollector {
             add(check.outcome(outcome), values, span.onUsualValue(), Optional.empty());
         }
 
+        /** The same, where the check has a documented usual value of its own: ranks by the size of a module. */
+        public void sayOn(boolean onUsualValue, String outcome, Object... values) {
+            add(check.outcome(outcome), values, onUsualValue, Optional.empty());
+        }
+
         /** The figure is missing. */
         public void missing(Seen.Asked<?> asked) {
             add(Outcome.MISSING, new Object[] {asked.input().name(), asked.seen()}, false, Optional.of(asked));

@@ -21,6 +21,7 @@ public record Field(
         Better better,
         String group,
         boolean essential,
+        boolean onlyWhereSo,
         List<String> scale,
         Optional<Schema> rows,
         RecordComponent component) {
@@ -53,6 +54,7 @@ public record Field(
                 shown.better(),
                 shown.group(),
                 shown.essential(),
+                shown.onlyWhereSo(),
                 List.of(shown.scale()),
                 rows(held),
                 component);

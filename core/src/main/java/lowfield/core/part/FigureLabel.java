@@ -32,6 +32,12 @@ public @interface FigureLabel {
     /** Whether it makes a part what it is: an equivalent of the part is at least its equal in it. */
     boolean essential() default false;
 
+    /**
+     * Whether makers print it only of the parts that have it: absent, a check may take it for none or no, as docs/checks.md lists. All
+     * other figures are not known where they are absent.
+     */
+    boolean onlyWhereSo() default false;
+
     /** The words it can be, from the least to the most, where they have an order. */
     String[] scale() default {};
 

@@ -18,6 +18,7 @@ import lowfield.core.guide.Wishes;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
 import lowfield.core.part.Field;
+import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
 import lowfield.core.part.Release;
 import lowfield.core.part.Schema;
@@ -108,6 +109,23 @@ public final class GeneratedParts {
                 part.avoid(),
                 part.added(),
                 slot.kind().schema().read(spec));
+    }
+
+    /** What a figure may be: its pool, or the whole of what its kind of value can hold, thinned. */
+    List<?> values(Kind kind, String figure) {
+        var field = kind.schema().field(figure).orElseThrow();
+        var pool = FigurePools.ALL.get(kind.name() + "." + figure);
+        if (pool != null) {
+            return pool;
+        }
+        return switch (field.holds()) {
+            case YES_NO -> List.of(true, false);
+            case NUMBER -> List.of(1, Math.min(field.most(), 30), Math.min(field.most(), 300));
+            case TEXT -> List.of("one", "another");
+            case SET -> List.of(List.of("one"), List.of("another"));
+            case PAIRS -> List.of(Map.of("one", "another"));
+            case ROWS -> List.of(List.of());
+        };
     }
 
     private Object value(Slot slot, Field field) {

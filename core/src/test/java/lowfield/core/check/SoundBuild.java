@@ -125,6 +125,8 @@ final class SoundBuild {
                     60,
                     "cardHeight",
                     160,
+                    "frontUsbA",
+                    2,
                     "coolerHeight",
                     160,
                     "supplyLength",

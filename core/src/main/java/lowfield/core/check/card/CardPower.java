@@ -127,11 +127,19 @@ public final class CardPower {
     }
 
     private static void cables(Seen card, Seen psu, Inputs in, FindingCollector.About tell) {
-        if (card.or(CARD_SIXTEEN_PIN, false) || card.or(CARD_EIGHT_PINS, 0) < 2) {
-            return;
-        }
+        tell.with(card.get(CARD_SIXTEEN_PIN), sixteen -> {
+            if (!sixteen) {
+                tell.with(card.get(CARD_EIGHT_PINS), plugs -> {
+                    if (plugs > 1) {
+                        cables(plugs, card, psu, tell);
+                    }
+                });
+            }
+        });
+    }
+
+    private static void cables(int plugs, Seen card, Seen psu, FindingCollector.About tell) {
         tell.with(psu.get(PSU_PCIE_CABLES), cables -> {
-            var plugs = card.or(CARD_EIGHT_PINS, 0);
             if (cables >= plugs) {
                 tell.say("own", cables, plugs);
                 return;

@@ -113,24 +113,44 @@ public final class CardRoom {
     }
 
     private static void bend(Seen card, Seen box, Inputs in, FindingCollector.About tell) {
-        var room = over(box, in);
-        if (isUpright(card) || room.isEmpty() || !card.figure(CARD_HEIGHT).isKnown()) {
+        if (isUpright(card)) {
             return;
         }
-        var hasPlug = card.or(CARD_SIXTEEN_PIN, false) || card.or(CARD_EIGHT_PINS, 0) > 0;
-        var edge = card.figure(CARD_PLUG_EDGE).value();
-        if (!hasPlug || edge.filter(e -> !e.equals("top")).isPresent()) {
+        if (card.figure(CARD_PLUG_EDGE).value().filter(e -> !e.equals("top")).isPresent()) {
             tell.say("room");
             return;
         }
-        var bend = in.usual(card.or(CARD_SIXTEEN_PIN, false) ? UsualValue.BEND_12V_2X6 : UsualValue.BEND_8_PIN);
-        var height = card.or(CARD_HEIGHT, 0);
-        var needs = (edge.isPresent() ? bend : bend.orLess()).plus(height);
-        switch (needs.in(room.get())) {
-            case FITS -> tell.sayOn(needs, "room");
-            case EXCEEDS -> tell.sayOn(needs, "tight", height, bend, room.get());
-            default -> tell.missing(edge.isPresent() ? box.get(CASE_CARD_HEIGHT) : card.get(CARD_PLUG_EDGE));
-        }
+        tell.with(card.get(CARD_SIXTEEN_PIN), sixteen -> {
+            if (sixteen) {
+                bend(UsualValue.BEND_12V_2X6, card, box, in, tell);
+                return;
+            }
+            tell.with(card.get(CARD_EIGHT_PINS), plugs -> {
+                if (plugs > 0) {
+                    bend(UsualValue.BEND_8_PIN, card, box, in, tell);
+                } else {
+                    tell.say("room");
+                }
+            });
+        });
+    }
+
+    private static void bend(UsualValue usual, Seen card, Seen box, Inputs in, FindingCollector.About tell) {
+        tell.with(card.get(CARD_HEIGHT), height -> {
+            var room = over(box, in);
+            if (room.isEmpty()) {
+                tell.missing(box.get(CASE_CARD_HEIGHT));
+                return;
+            }
+            var isOnTop = card.figure(CARD_PLUG_EDGE).isKnown();
+            var bend = in.usual(usual);
+            var needs = (isOnTop ? bend : bend.orLess()).plus(height);
+            switch (needs.in(room.get())) {
+                case FITS -> tell.sayOn(needs, "room");
+                case EXCEEDS -> tell.sayOn(needs, "tight", height, bend, room.get());
+                default -> tell.missing(isOnTop ? box.get(CASE_CARD_HEIGHT) : card.get(CARD_PLUG_EDGE));
+            }
+        });
     }
 
     private static void upright(Seen card, Seen box, Inputs in, FindingCollector.About tell) {

@@ -43,12 +43,7 @@ public final class CardSlots {
                             "covers",
                             "The graphics card covers a header of the motherboard: %s.",
                             "Plug in the header under the graphics card (%s) before the card goes in.")
-                    .eachPair((card, board, in, tell) -> primary(
-                                    board.figure(BOARD_CARD_SLOTS).or(List.of()))
-                            .flatMap(slot -> slot.headersUnder().value())
-                            .filter(headers ->
-                                    !headers.isEmpty() && covered(card).or(1) > 1)
-                            .ifPresent(headers -> tell.say("covers", headers))));
+                    .eachPair(CardSlots::headers));
 
     private CardSlots() {}
 
@@ -69,6 +64,26 @@ public final class CardSlots {
             }
         }
         return Optional.ofNullable(widest);
+    }
+
+    /** A row names the headers under it only where there are some. */
+    private static void headers(Seen card, Seen board, Inputs in, FindingCollector.About tell) {
+        var covered = covered(card);
+        if (covered.value().filter(slots -> slots == 1).isPresent() || covered instanceof Figure.NotApplicable) {
+            return;
+        }
+        tell.with(
+                board.get(BOARD_CARD_SLOTS),
+                slots -> primary(slots)
+                        .flatMap(slot -> slot.headersUnder().value())
+                        .filter(headers -> !headers.isEmpty())
+                        .ifPresent(headers -> {
+                            if (covered.isKnown()) {
+                                tell.say("covers", headers);
+                            } else {
+                                tell.missing(card.get(CARD_SLOTS_COVERED));
+                            }
+                        }));
     }
 
     private static void slots(Inputs in, FindingCollector tell) {
@@ -119,10 +134,14 @@ public final class CardSlots {
     /** A card of its own for Wi-Fi needs a slot that the graphics card leaves free. */
     private static void underneath(Seen card, Figure<Integer> covered, Seen board, Inputs in, FindingCollector tell) {
         for (var network : in.lines(NETWORK_CARD)) {
+            var about = tell.about(card, board, network);
+            if (network.get(NETWORK_BUS).isMissing()) {
+                about.missing(network.get(NETWORK_BUS));
+                continue;
+            }
             if (!network.or(NETWORK_BUS, "").startsWith("PCIe") || !covered.isKnown()) {
                 continue;
             }
-            var about = tell.about(card, board, network);
             var slots = board.figure(BOARD_CARD_SLOTS).or(List.of());
             var own = primary(slots);
             var others = slots.stream()

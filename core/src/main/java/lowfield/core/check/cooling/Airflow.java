@@ -6,10 +6,13 @@ import static lowfield.core.check.LineFact.QUANTITY;
 import static lowfield.core.check.LineFact.SOURCE;
 import static lowfield.core.check.figures.CardFigures.CARD_BOARD_POWER;
 import static lowfield.core.check.figures.CaseFigures.*;
+import static lowfield.core.check.figures.CpuFigures.CPU_LIMIT;
 import static lowfield.core.check.figures.FanFigures.*;
 import static lowfield.core.check.figures.MotherboardFigures.*;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import lowfield.core.check.Check;
 import lowfield.core.check.FindingCollector;
 import lowfield.core.check.Inputs;
@@ -30,6 +33,7 @@ public final class Airflow {
     private static final View PLACES = View.of(Slot.CASE, CASE_FANS, CASE_FAN_PLACES, CASE_FAN_SIZES);
     private static final View AIR = View.of(Slot.CASE, CASE_FANS, CASE_FANS_IN, CASE_FANS_OUT, CASE_VENTED);
     private static final View CARD = View.of(Slot.GRAPHICS_CARD, CARD_BOARD_POWER);
+    private static final View CPU = View.of(Slot.PROCESSOR, CPU_LIMIT);
 
     public static final List<Check> ALL = List.of(
             advises("fan-places", "Every added fan has a place of its size that no radiator takes")
@@ -44,7 +48,7 @@ public final class Airflow {
                     .caution("radiator", "The fans are meant for the %s, where the radiator sits.")
                     .by(Airflow::places),
             advises("air", "Air is blown into the case and out of it")
-                    .seeing(BLOWING, AIR, CARD)
+                    .seeing(BLOWING, AIR, CARD, CPU)
                     .deriving(PowerLoad.CPU_WATTS)
                     .fits("moves", "%s fans blow in, %s out.")
                     .fits("placed", "%s fans blow in, %s out, with the added fans where air is missing.")
@@ -62,7 +66,17 @@ public final class Airflow {
 
     private Airflow() {}
 
-    private static int added(List<Seen> packs) {
+    /** The count of the first pack that is bought and of which nobody says how many fans it holds. */
+    static Optional<Seen.Asked<?>> uncounted(List<Seen> packs) {
+        return packs.stream()
+                .filter(p -> p.or(SOURCE, Source.NONE).isBought())
+                .<Seen.Asked<?>>map(p -> p.get(FAN_COUNT))
+                .filter(Seen.Asked::isMissing)
+                .findFirst();
+    }
+
+    /** A pack holds one fan at least. */
+    static int added(List<Seen> packs) {
         var fans = 0;
         for (var pack : packs) {
             fans += pack.or(SOURCE, Source.NONE).isBought() ? pack.or(FAN_COUNT, 1) * pack.or(QUANTITY, 1) : 0;
@@ -89,14 +103,21 @@ public final class Airflow {
                 about.with(
                         box.get(CASE_FANS),
                         box.get(CASE_FAN_PLACES),
-                        (included, places) -> place(fans, box, included, added(packs), places, about));
+                        (included, places) -> place(fans, packs, box, included, places, about));
             }
         }
     }
 
-    private static void place(Seen fans, Seen box, int included, int added, int places, FindingCollector.About tell) {
+    private static void place(
+            Seen fans, List<Seen> packs, Seen box, int included, int places, FindingCollector.About tell) {
+        var added = added(packs);
+        var uncounted = uncounted(packs);
         if (included + added > places) {
             tell.say("too-many", included, added, places);
+            return;
+        }
+        if (uncounted.isPresent()) {
+            tell.missing(uncounted.get());
             return;
         }
         tell.with(
@@ -126,7 +147,16 @@ public final class Airflow {
                 + in.lines(CARD).stream()
                         .mapToInt(c -> c.or(CARD_BOARD_POWER, 0))
                         .sum();
-        tell.say(watts > NEEDS_FAN ? "none" : "little-heat", watts);
+        var missing = Stream.concat(
+                        in.lines(CPU).stream().map(c -> c.get(CPU_LIMIT)),
+                        in.lines(CARD).stream().map(c -> c.get(CARD_BOARD_POWER)))
+                .filter(Seen.Asked::isMissing)
+                .findFirst();
+        if (watts <= NEEDS_FAN && missing.isPresent()) {
+            tell.missing(missing.get());
+        } else {
+            tell.say(watts > NEEDS_FAN ? "none" : "little-heat", watts);
+        }
     }
 
     private static void moving(Seen box, List<Seen> packs, int included, FindingCollector.About tell) {

@@ -12,7 +12,6 @@ import java.util.List;
 import lowfield.core.check.Check;
 import lowfield.core.check.FindingCollector;
 import lowfield.core.check.Inputs;
-import lowfield.core.check.LineFact.Source;
 import lowfield.core.check.Seen;
 import lowfield.core.check.View;
 import lowfield.core.guide.Slot;
@@ -79,14 +78,6 @@ public final class FanHeaders {
 
     private FanHeaders() {}
 
-    private static int added(List<Seen> packs) {
-        var fans = 0;
-        for (var pack : packs) {
-            fans += pack.or(SOURCE, Source.NONE).isBought() ? pack.or(FAN_COUNT, 1) * pack.or(QUANTITY, 1) : 0;
-        }
-        return fans;
-    }
-
     private static void headers(Inputs in, FindingCollector tell) {
         var packs = in.lines(PLUGGED);
         for (var box : in.lines(INCLUDED)) {
@@ -95,7 +86,8 @@ public final class FanHeaders {
                 about.with(
                         box.get(CASE_FANS),
                         board.get(BOARD_FAN_HEADERS),
-                        (included, headers) -> headers(packs, included + added(packs), headers, box, board, in, about));
+                        (included, headers) ->
+                                headers(packs, included + Airflow.added(packs), headers, box, board, in, about));
             }
         }
     }
@@ -105,6 +97,11 @@ public final class FanHeaders {
         var hub = box.or(CASE_FAN_HUB, 0)
                 + packs.stream().mapToInt(p -> p.or(FAN_HUB, 0)).sum();
         var left = Math.max(0, fans - hub);
+        var uncounted = Airflow.uncounted(packs);
+        if (uncounted.isPresent()) {
+            tell.missing(uncounted.get());
+            return;
+        }
         if (left <= headers) {
             if (hub > 0) {
                 tell.say("hub", fans, Math.min(hub, fans), headers);

@@ -96,14 +96,21 @@ public final class RadiatorFit {
     private static void radiatorPlace(Inputs in, FindingCollector tell) {
         var position = in.derived(RadiatorPosition.OF_BUILD);
         for (var cooler : in.lines(PUMP)) {
+            position.missing().ifPresent(missing -> tell.about(cooler).missing(missing));
+            if (position.byUsualThickness()) {
+                position.cooler().ifPresent(c -> tell.about(cooler).missing(c.get(COOLER_RADIATOR_THICKNESS)));
+            }
             position.place().ifPresent(place -> {
                 if (place.overEps().or(false)) {
                     in.first(EPS)
                             .ifPresent(board -> tell.about(cooler, board)
-                                    .say("eps", place.place().or("place")));
+                                    .sayOn(
+                                            position.thickness(),
+                                            "eps",
+                                            place.place().or("place")));
                 }
                 if (!cooler.or(COOLER_PUMP_BELOW_RADIATOR, true)) {
-                    tell.about(cooler).say("pump");
+                    tell.about(cooler).sayOn(position.thickness(), "pump");
                 }
             });
         }

@@ -221,9 +221,11 @@ public final class MemoryFit {
         }
         if (parts.size() > 1) {
             tell.about(kits).say("mixed", parts.size());
-        } else if (pieces > 1 && kits.stream().anyMatch(k -> k.or(MEMORY_MODULES, 1) > 1)) {
+        } else if (pieces == 1) {
+            tell.about(kits).say("one");
+        } else if (kits.stream().anyMatch(k -> k.or(MEMORY_MODULES, 1) > 1)) {
             tell.about(kits).say("same-twice", pieces);
-        } else {
+        } else if (isKnown(kits, MEMORY_MODULES, tell.about(kits))) {
             tell.about(kits).say("one");
         }
     }

@@ -2,6 +2,7 @@ package lowfield.core.check.memory;
 
 import static lowfield.core.check.Check.advises;
 import static lowfield.core.check.LineFact.QUANTITY;
+import static lowfield.core.check.LineFact.SOURCE;
 import static lowfield.core.check.figures.CpuFigures.*;
 import static lowfield.core.check.figures.MemoryFigures.*;
 import static lowfield.core.check.figures.MotherboardFigures.*;
@@ -28,6 +29,7 @@ public final class MemorySpeed {
             MEMORY_MODULE_SIZE,
             MEMORY_RANKS,
             MEMORY_GENERATION,
+            SOURCE,
             QUANTITY);
     private static final View BOARD_SPEED = View.of(Slot.MOTHERBOARD, BOARD_MEMORY_SPEED, BOARD_TESTED_KITS);
     private static final View CPU_SPEED = View.of(
@@ -67,39 +69,59 @@ public final class MemorySpeed {
     }
 
     private static void speed(Seen memory, Seen board, Seen cpu, Inputs in, FindingCollector.About tell) {
-        var modules = modules(in.lines(FAST));
-        var four = modules >= FOUR;
+        var kits = in.there(FAST);
+        var four = modules(kits) >= FOUR;
+        var uncounted =
+                kits.stream().filter(k -> k.get(MEMORY_MODULES).isMissing()).findFirst();
+        if (!four && uncounted.isPresent()) {
+            tell.missing(uncounted.get().get(MEMORY_MODULES));
+            return;
+        }
         var ranks = ranks(memory);
         if (ranks instanceof Figure.NotKnown) {
-            var isAnyway = memory.figure(MEMORY_SPEED)
-                    .value()
-                    .filter(s -> s <= cpu.or(official(four, true), 0))
-                    .isPresent();
-            if (!isAnyway) {
-                tell.missing(memory.get(MEMORY_RANKS));
-                return;
-            }
+            tell.missing(memory.get(MEMORY_RANKS));
+            return;
         }
         var twoRanks = ranks.or(2) > 1;
         var load = (four ? " with four modules" : "") + (twoRanks ? (four ? " of two ranks" : " with two ranks") : "");
+        var isUsual = !memory.figure(MEMORY_RANKS).isKnown();
         tell.with(memory.get(MEMORY_SPEED), cpu.get(official(four, twoRanks)), (speed, promised) -> {
             if (speed <= promised) {
-                tell.say("official", speed, promised, load);
-                return;
+                tell.sayOn(isUsual, "official", speed, promised, load);
+            } else {
+                tell.with(board.get(BOARD_MEMORY_SPEED), most -> {
+                    if (speed > most) {
+                        tell.sayOn(isUsual, "board", speed, most);
+                    } else if (!four && isTested(memory, board)) {
+                        tell.sayOn(isUsual, "tested", speed);
+                    } else {
+                        overclocked(memory, cpu, four, speed, promised, load, isUsual, tell);
+                    }
+                });
             }
-            tell.with(board.get(BOARD_MEMORY_SPEED), most -> {
-                var ceiling = cpu.figure(CPU_MEMORY_CEILING).or(most);
-                if (speed > most) {
-                    tell.say("board", speed, most);
-                } else if (!four && isTested(memory, board)) {
-                    tell.say("tested", speed);
-                } else if (speed <= ceiling
-                        && !(four && memory.or(MEMORY_GENERATION, "").equals("DDR5"))) {
-                    tell.say("overclock", speed, promised, load);
-                } else {
-                    tell.say("beyond", speed, promised, load);
-                }
-            });
+        });
+    }
+
+    private static void overclocked(
+            Seen memory,
+            Seen cpu,
+            boolean four,
+            int speed,
+            int promised,
+            String load,
+            boolean isUsual,
+            FindingCollector.About tell) {
+        tell.with(cpu.get(CPU_MEMORY_CEILING), ceiling -> {
+            if (speed > ceiling) {
+                tell.sayOn(isUsual, "beyond", speed, promised, load);
+            } else if (!four) {
+                tell.sayOn(isUsual, "overclock", speed, promised, load);
+            } else {
+                tell.with(
+                        memory.get(MEMORY_GENERATION),
+                        generation -> tell.sayOn(
+                                isUsual, generation.equals("DDR5") ? "beyond" : "overclock", speed, promised, load));
+            }
         });
     }
 

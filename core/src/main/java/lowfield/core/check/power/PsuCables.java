@@ -13,6 +13,7 @@ import static lowfield.core.check.figures.LightingFigures.LIGHTING_SATA_PLUGS;
 import static lowfield.core.check.figures.OtherFigures.OTHER_SATA_PLUGS;
 import static lowfield.core.check.figures.PsuFigures.*;
 
+import java.util.ArrayList;
 import java.util.List;
 import lowfield.core.check.Check;
 import lowfield.core.check.FindingCollector;
@@ -64,13 +65,16 @@ public final class PsuCables {
     private PsuCables() {}
 
     private static void keptCables(Seen cables, Seen psu, Inputs in, FindingCollector.About tell) {
-        if (cables.or(SOURCE, Source.NONE) != Source.OWNED
-                || psu.or(PSU_CABLES, "").equals("fixed")) {
+        if (cables.or(SOURCE, Source.NONE) != Source.OWNED) {
             return;
         }
-        tell.with(psu.get(PSU_CABLES_OF), list -> {
-            var of = cables.or(OWNED, "");
-            tell.say(list.contains(of) ? "listed" : "not-listed", of.isEmpty() ? "another PSU" : of);
+        tell.with(psu.get(PSU_CABLES), own -> {
+            if (!own.equals("fixed")) {
+                tell.with(psu.get(PSU_CABLES_OF), list -> {
+                    var of = cables.or(OWNED, "");
+                    tell.say(list.contains(of) ? "listed" : "not-listed", of.isEmpty() ? "another PSU" : of);
+                });
+            }
         });
     }
 
@@ -90,13 +94,12 @@ public final class PsuCables {
 
     private static void sataPower(Inputs in, FindingCollector tell) {
         var needed = 0;
-        for (var drive : in.lines(DRIVES)) {
-            var asks = drive.or(SOURCE, Source.NONE) != Source.NONE
-                    && drive.figure(DRIVE_SHAPE)
-                            .value()
-                            .filter(s -> s.endsWith("inch"))
-                            .isPresent();
-            needed += asks ? drive.or(QUANTITY, 1) : 0;
+        var untold = new ArrayList<Seen>(0);
+        for (var drive : Drives.there(in.lines(DRIVES))) {
+            if (drive.get(DRIVE_SHAPE).isMissing()) {
+                untold.add(drive);
+            }
+            needed += drive.or(DRIVE_SHAPE, "").endsWith("inch") ? drive.or(QUANTITY, 1) : 0;
         }
         for (var cooler : in.lines(COOLER)) {
             needed += cooler.or(COOLER_SATA_PLUGS, 0);
@@ -113,8 +116,16 @@ public final class PsuCables {
         var all = needed;
         for (var psu : in.lines(PLUGS)) {
             var about = tell.about(psu);
-            if (all > 0) {
-                about.with(psu.get(PSU_SATA_PLUGS), there -> about.say(all <= there ? "enough" : "short", all, there));
+            if (all > 0 || !untold.isEmpty()) {
+                about.with(psu.get(PSU_SATA_PLUGS), there -> {
+                    if (all > there) {
+                        about.say("short", all, there);
+                    } else if (all + Drives.pieces(untold) > there) {
+                        about.missing(untold.get(0).get(DRIVE_SHAPE));
+                    } else {
+                        about.say("enough", all, there);
+                    }
+                });
             }
         }
     }

@@ -61,9 +61,17 @@ public final class PsuFit {
     private PsuFit() {}
 
     private static void plugRoom(Seen psu, Seen box, Inputs in, FindingCollector.About tell) {
-        if (!psu.or(PSU_CABLES, "fixed").contains("modular") || box.or(CASE_SUPPLY_LENGTH_WITH_CABLES, false)) {
+        if (box.or(CASE_SUPPLY_LENGTH_WITH_CABLES, false)) {
             return;
         }
+        tell.with(psu.get(PSU_CABLES), cables -> {
+            if (cables.contains("modular")) {
+                modular(psu, box, in, tell);
+            }
+        });
+    }
+
+    private static void modular(Seen psu, Seen box, Inputs in, FindingCollector.About tell) {
         tell.with(psu.get(PSU_LENGTH), box.get(CASE_SUPPLY_LENGTH), (length, takes) -> {
             var needs = in.usual(UsualValue.PLUG_ROOM).plus(length);
             var fit = needs.in(takes);

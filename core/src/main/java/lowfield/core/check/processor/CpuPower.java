@@ -37,7 +37,8 @@ public final class CpuPower {
             decides("processor-plugs", "The PSU has the EPS plugs that the motherboard asks for")
                     .seeing(
                             View.of(Slot.MOTHERBOARD, BOARD_PROCESSOR_PLUGS),
-                            View.of(Slot.POWER_SUPPLY, PSU_PROCESSOR_PLUGS))
+                            View.of(Slot.POWER_SUPPLY, PSU_PROCESSOR_PLUGS),
+                            LIMIT)
                     .deriving(PowerLoad.CPU_WATTS)
                     .fits("all", "The motherboard has %s EPS sockets; the PSU has %s plugs.")
                     .note("one-is-enough", "The motherboard has %s EPS sockets and the PSU %s plugs; one carries %s W.")
@@ -71,9 +72,12 @@ public final class CpuPower {
             } else if (there == 0) {
                 tell.say("none", wanted);
             } else {
-                var watts = in.derived(PowerLoad.CPU_WATTS).value();
-                var isEnough = watts.filter(w -> w <= ONE_PLUG_CARRIES).isPresent();
-                tell.say(isEnough ? "one-is-enough" : "one-is-tight", wanted, there, watts.orElse(0));
+                in.first(LIMIT)
+                        .ifPresent(cpu -> tell.with(cpu.get(CPU_LIMIT), own -> {
+                            var watts = in.derived(PowerLoad.CPU_WATTS).or(own);
+                            tell.say(
+                                    watts <= ONE_PLUG_CARRIES ? "one-is-enough" : "one-is-tight", wanted, there, watts);
+                        }));
             }
         });
     }

@@ -16,7 +16,6 @@ import lowfield.core.check.Seen;
 import lowfield.core.check.View;
 import lowfield.core.guide.Slot;
 import lowfield.core.offer.Condition;
-import lowfield.core.part.Figure;
 
 /** Whether motherboard and operating system support the CPU, and for how long its socket lives. */
 public final class CpuSupport {
@@ -177,9 +176,11 @@ public final class CpuSupport {
             if (!needs) {
                 return;
             }
-            if (cpu.figure(CPU_SUPPORTED_BY_SYSTEM) instanceof Figure.Known<Boolean> supported && !supported.held()) {
-                tell.say("cpu", cpu);
-            }
+            tell.with(cpu.get(CPU_SUPPORTED_BY_SYSTEM), supported -> {
+                if (!supported) {
+                    tell.say("cpu", cpu);
+                }
+            });
             tell.with(board.get(BOARD_TPM), state -> {
                 switch (state) {
                     case "2.0, on" -> tell.say("there");

@@ -133,7 +133,17 @@ final class BriefChecks {
             if (!meant.isEmpty() && !name.isEmpty()) {
                 var looks = new ArrayList<String>();
                 figures.forEach(f -> line.figure(f).value().ifPresent(looks::add));
-                tell.about(line).say(tells(name, looks, meant) ? "as-meant" : "another", line, meant);
+                var missing = figures.stream()
+                        .map(line::get)
+                        .filter(Seen.Asked::isMissing)
+                        .findFirst();
+                if (tells(name, looks, meant)) {
+                    tell.about(line).say("as-meant", line, meant);
+                } else if (missing.isPresent()) {
+                    tell.about(line).missing(missing.get());
+                } else {
+                    tell.about(line).say("another", line, meant);
+                }
             }
         }));
     }

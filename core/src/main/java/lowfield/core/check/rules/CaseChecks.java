@@ -88,13 +88,13 @@ final class CaseChecks {
                             "short",
                             "%s front USB-A ports; the motherboard has headers for only %s.",
                             "Some of the case's front USB-A ports stay without function.")
-                    .eachPair((box, board, in, tell) -> box.figure(CASE_FRONT_USB_A)
-                            .value()
-                            .filter(n -> n > 0)
-                            .ifPresent(ports -> tell.with(
+                    .eachPair((box, board, in, tell) -> tell.with(box.get(CASE_FRONT_USB_A), ports -> {
+                        if (ports > 0) {
+                            tell.with(
                                     board.get(BOARD_USB_A_HEADERS),
-                                    headers ->
-                                            tell.say(ports <= 2 * headers ? "enough" : "short", ports, 2 * headers)))),
+                                    headers -> tell.say(ports <= 2 * headers ? "enough" : "short", ports, 2 * headers));
+                        }
+                    })),
             advises("usb-2-headers", "The motherboard has enough USB 2.0 headers")
                     .seeing(HEADERS_2, COOLER, LIGHTING, NETWORK)
                     .fits("enough", "%s USB 2.0 headers are needed; the motherboard has %s.")
@@ -125,11 +125,11 @@ final class CaseChecks {
                             "none",
                             "The motherboard has Wi-Fi and no antennas in its box.",
                             "Order antennas for the motherboard's Wi-Fi.")
-                    .each((board, in, tell) -> {
-                        if (board.or(BOARD_RADIO, false)) {
-                            board.figure(BOARD_ANTENNAS).value().ifPresent(inBox -> tell.say(inBox ? "there" : "none"));
+                    .each((board, in, tell) -> tell.with(board.get(BOARD_RADIO), has -> {
+                        if (has) {
+                            tell.with(board.get(BOARD_ANTENNAS), inBox -> tell.say(inBox ? "there" : "none"));
                         }
-                    }),
+                    })),
             advises("cable-room", "There is room for cables behind the motherboard")
                     .seeing(View.of(Slot.CASE, CASE_CABLE_ROOM))
                     .fits("room", "There are %s mm for cables behind the motherboard.")

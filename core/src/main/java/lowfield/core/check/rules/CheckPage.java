@@ -31,6 +31,7 @@ public final class CheckPage {
                 .formatted(all.size(), all.stream().filter(Check::decisive).count()));
         all.forEach(check -> check(check, counts, page));
         usual(page);
+        onlyWhereSo(page);
         return page.toString();
     }
 
@@ -73,6 +74,33 @@ public final class CheckPage {
             page.append("| %s | %d %s | %d | %d | %s |%n"
                     .formatted(value.label(), span.usual(), value.unit(), span.low(), span.high(), readBy(value)));
         }
+    }
+
+    private static void onlyWhereSo(StringBuilder page) {
+        page.append("""
+
+                ## Figures printed only where they are so
+
+                Absent, a check may take them for none or no. Every other figure is not known where it is absent.
+
+                | figure | checks |
+                |---|---|
+                """);
+        Checks.all().stream()
+                .flatMap(check -> check.reads().stream())
+                .filter(FigureRef::onlyWhereSo)
+                .distinct()
+                .map(figure -> "| %s of %s | %s |%n"
+                        .formatted(figure.name(), figure.kind().label(), readBy(figure)))
+                .sorted()
+                .forEach(page::append);
+    }
+
+    private static String readBy(FigureRef<?, ?> figure) {
+        return Checks.all().stream()
+                .filter(c -> c.reads().contains(figure))
+                .map(Check::id)
+                .collect(Collectors.joining(", "));
     }
 
     private static String readBy(UsualValue value) {

@@ -86,6 +86,9 @@ final class LightingChecks {
         var ofCase = in.lines(CASE).stream().anyMatch(c -> c.or(CASE_LIGHTING_CONTROLLER, false));
         for (var board : in.lines(HEADERS)) {
             for (var strip : in.lines(STRIPS)) {
+                if (strip.get(LIGHTING_LIGHTING_PLUG).isMissing()) {
+                    tell.about(strip, board).missing(strip.get(LIGHTING_LIGHTING_PLUG));
+                }
                 plug(strip, LIGHTING_LIGHTING_PLUG, ofCase || strip.or(LIGHTING_CONTROLLER, false), board, in, tell);
             }
             PLUGS.forEach((view, plug) -> in.lines(view).forEach(line -> plug(line, plug, ofCase, board, in, tell)));

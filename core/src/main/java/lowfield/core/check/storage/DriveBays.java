@@ -43,6 +43,9 @@ public final class DriveBays {
     private static void bays(Inputs in, FindingCollector tell) {
         var large = of(in.lines(IN_BAYS), Drives.LARGE);
         var small = of(in.lines(IN_BAYS), Drives.SMALL);
+        Drives.there(in.lines(IN_BAYS)).stream()
+                .filter(d -> d.get(DRIVE_SHAPE).isMissing())
+                .forEach(d -> tell.about(d).missing(d.get(DRIVE_SHAPE)));
         for (var box : in.lines(BAYS)) {
             var combined = box.or(CASE_BAYS_COMBINED, 0);
             var forLarge = Drives.pieces(large);

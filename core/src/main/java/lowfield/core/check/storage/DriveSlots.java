@@ -11,17 +11,18 @@ import static lowfield.core.check.figures.MotherboardFigures.BOARD_SATA_PORTS;
 import java.util.List;
 import java.util.function.BiConsumer;
 import lowfield.core.check.Check;
-import lowfield.core.check.FigureRef;
 import lowfield.core.check.FindingCollector;
 import lowfield.core.check.Inputs;
 import lowfield.core.check.Seen;
 import lowfield.core.check.View;
 import lowfield.core.guide.Slot;
 import lowfield.core.part.Figure;
-import lowfield.core.part.spec.Drive;
 
 /** Whether drives find slots and ports: protocol, length, speed, cover. */
 public final class DriveSlots {
+    /** From this PCIe generation on a drive needs cooling. */
+    private static final int HOT = 5;
+
     private static final View SHAPES = View.of(Drives.SLOTS, DRIVE_SHAPE, DRIVE_PROTOCOL, SOURCE, QUANTITY);
     private static final View SLOTS = View.of(Slot.MOTHERBOARD, BOARD_DRIVE_SLOTS);
     private static final View SPEEDS = View.of(Drives.SLOTS, DRIVE_GENERATION);
@@ -52,7 +53,7 @@ public final class DriveSlots {
                         });
                     })),
             advises("drive-cover", "An M.2 drive goes under the motherboard's cover, or has a heatsink of its own")
-                    .seeing(COOLED, SLOTS)
+                    .seeing(COOLED, SHAPES, SLOTS)
                     .deriving(DriveLayout.OF_BUILD)
                     .fits("covered", "The drive goes under the motherboard's cover.")
                     .fits("own", "The drive has a heatsink of its own.")
@@ -65,8 +66,10 @@ public final class DriveSlots {
                             "bare",
                             "A PCIe 5.0 drive without a heatsink is in a slot without a cover.",
                             "Add a heatsink to the SSD; it gets hot.")
-                    .by((in, tell) ->
-                            placed(COOLED, in, tell, (p, about) -> cover(in.same(p.drive(), COOLED), p, about))),
+                    .by((in, tell) -> {
+                        placed(COOLED, in, tell, (p, about) -> cover(in.same(p.drive(), COOLED), p, about));
+                        notPlaced(in, tell);
+                    }),
             decides("sata-ports", "Every SATA drive has a port on the motherboard")
                     .seeing(SHAPES, PORTS)
                     .deriving(DriveLayout.OF_BUILD)
@@ -103,15 +106,9 @@ public final class DriveSlots {
     }
 
     private static boolean isMissing(List<Seen> drives, FindingCollector.About about) {
-        for (var drive : drives) {
-            for (FigureRef<Drive, String> figure : List.of(DRIVE_SHAPE, DRIVE_PROTOCOL)) {
-                if (drive.get(figure).isMissing()) {
-                    about.missing(drive.get(figure));
-                    return true;
-                }
-            }
-        }
-        return false;
+        var untold = drives.stream().flatMap(d -> Drives.untold(d).stream()).findFirst();
+        untold.ifPresent(about::missing);
+        return untold.isPresent();
     }
 
     private static void placed(
@@ -127,21 +124,50 @@ public final class DriveSlots {
 
     private static void cover(Seen drive, DriveLayout.Placed placed, FindingCollector.About tell) {
         var covered = placed.slot().covered().or(false);
-        var generation = drive.or(DRIVE_GENERATION, 0);
         tell.with(drive.get(DRIVE_HEATSINK), heatsink -> {
             if (heatsink) {
                 tell.say(covered ? "cover-off" : "own");
             } else if (covered) {
                 tell.say(drive.or(DRIVE_DOUBLE_SIDED, false) ? "double-sided" : "covered");
-            } else if (generation >= 5) {
-                tell.say("bare");
+            } else {
+                tell.with(drive.get(DRIVE_GENERATION), generation -> {
+                    if (generation >= HOT) {
+                        tell.say("bare");
+                    }
+                });
             }
         });
     }
 
+    /** Where nobody can say in which slot it goes, a drive that may run hot may be bare there. */
+    private static void notPlaced(Inputs in, FindingCollector tell) {
+        var board = in.first(SLOTS);
+        var layout = in.derived(DriveLayout.OF_BUILD);
+        if (board.isEmpty() || layout.filter(DriveLayout::isCertain).isPresent() && Drives.areTold(in.lines(SHAPES))) {
+            return;
+        }
+        for (var drive : Drives.there(in.lines(SHAPES))) {
+            var cooled = in.same(drive, COOLED);
+            var isCool = cooled.or(DRIVE_HEATSINK, false)
+                    || cooled.figure(DRIVE_GENERATION)
+                            .value()
+                            .filter(g -> g < HOT)
+                            .isPresent();
+            var isM2 = drive.get(DRIVE_SHAPE).isMissing() || Drives.isM2(drive);
+            if (isM2 && !isCool) {
+                tell.about(drive, board.get())
+                        .missing(
+                                Drives.untold(drive).orElseGet(() -> board.get().get(BOARD_DRIVE_SLOTS)));
+            }
+        }
+    }
+
     private static void ports(Inputs in, FindingCollector tell) {
-        var drives = Drives.there(in.lines(SHAPES)).stream()
-                .filter(d -> d.or(DRIVE_PROTOCOL, "").equals(Drives.SATA) && !Drives.isM2(d))
+        var there = Drives.there(in.lines(SHAPES));
+        there.forEach(d -> Drives.untold(d).ifPresent(figure -> tell.about(d).missing(figure)));
+        var drives = there.stream()
+                .filter(d ->
+                        Drives.untold(d).isEmpty() && d.or(DRIVE_PROTOCOL, "").equals(Drives.SATA) && !Drives.isM2(d))
                 .toList();
         if (drives.isEmpty()) {
             return;

@@ -10,7 +10,9 @@ import static lowfield.core.check.figures.DriveFigures.DRIVE_SHAPE;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import lowfield.core.check.LineFact.Source;
 import lowfield.core.check.Seen;
 import lowfield.core.check.View;
@@ -43,6 +45,18 @@ public final class Drives {
             }
         }
         return there;
+    }
+
+    /** The figure for want of which nobody can say where the drive goes. */
+    static Optional<Seen.Asked<?>> untold(Seen drive) {
+        return Stream.of(drive.get(DRIVE_SHAPE), drive.get(DRIVE_PROTOCOL))
+                .filter(Seen.Asked::isMissing)
+                .<Seen.Asked<?>>map(asked -> asked)
+                .findFirst();
+    }
+
+    static boolean areTold(List<Seen> drives) {
+        return there(drives).stream().allMatch(d -> untold(d).isEmpty());
     }
 
     public static boolean isM2(Seen drive) {

@@ -103,7 +103,7 @@ public record Case(
         @FigureLabel(value = "colour", brief = false, group = "looks")
         Figure<String> colour,
 
-        @FigureLabel(value = "RGB lighting", brief = false, group = "looks")
+        @FigureLabel(value = "RGB lighting", brief = false, group = "looks", onlyWhereSo = true)
         Figure<String> lightingPlug,
 
         @FigureLabel(value = "width", unit = "mm", most = 1000, brief = false, group = "size")
@@ -171,10 +171,22 @@ public record Case(
         @FigureLabel(value = "mesh front", brief = false, group = "cooling")
         Figure<Boolean> vented,
 
-        @FigureLabel(value = "depth of the side fans", unit = "mm", most = 100, brief = false, group = "size")
+        @FigureLabel(
+                value = "depth of the side fans",
+                unit = "mm",
+                most = 100,
+                brief = false,
+                group = "size",
+                onlyWhereSo = true)
         Figure<Integer> sideFanDepth,
 
-        @FigureLabel(value = "fans on its hub", most = 30, brief = false, better = Better.MORE, group = "cooling")
+        @FigureLabel(
+                value = "fans on its hub",
+                most = 30,
+                brief = false,
+                better = Better.MORE,
+                group = "cooling",
+                onlyWhereSo = true)
         Figure<Integer> fanHub,
 
         @FigureLabel(value = "front USB-A ports", most = 20, brief = false, better = Better.MORE, group = "connections")
@@ -224,6 +236,6 @@ public record Case(
         @FigureLabel(value = "PCIe generation of the riser", most = 9, brief = false, group = "connections")
         Figure<Integer> riserGeneration,
 
-        @FigureLabel(value = "RGB controller", brief = false, group = "looks")
+        @FigureLabel(value = "RGB controller", brief = false, group = "looks", onlyWhereSo = true)
         Figure<Boolean> lightingController)
         implements Spec {}

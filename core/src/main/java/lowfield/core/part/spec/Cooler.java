@@ -26,7 +26,7 @@ public record Cooler(
         @FigureLabel(value = "height", unit = "mm", most = 500, better = Better.LESS, group = "size")
         Figure<Integer> height,
 
-        @FigureLabel(value = "radiator", unit = "mm", most = 1000, group = "size")
+        @FigureLabel(value = "radiator", unit = "mm", most = 1000, group = "size", onlyWhereSo = true)
         Figure<Integer> radiator,
 
         @FigureLabel(
@@ -68,7 +68,7 @@ public record Cooler(
         @FigureLabel(value = "colour", brief = false, group = "looks")
         Figure<String> colour,
 
-        @FigureLabel(value = "RGB lighting", brief = false, group = "looks")
+        @FigureLabel(value = "RGB lighting", brief = false, group = "looks", onlyWhereSo = true)
         Figure<String> lightingPlug,
 
         @FigureLabel(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")
@@ -83,10 +83,14 @@ public record Cooler(
         @FigureLabel(value = "offset from the socket centre", unit = "mm", most = 200, brief = false, group = "size")
         Figure<Integer> offset,
 
-        @FigureLabel(value = "reaches over the first expansion slot", brief = false, group = "size")
+        @FigureLabel(value = "reaches over the first expansion slot", brief = false, group = "size", onlyWhereSo = true)
         Figure<Boolean> overFirstSlot,
 
-        @FigureLabel(value = "sockets whose bracket is sold separately", brief = false, group = "connections")
+        @FigureLabel(
+                value = "sockets whose bracket is sold separately",
+                brief = false,
+                group = "connections",
+                onlyWhereSo = true)
         Figure<Set<String>> bracketSeparate,
 
         @FigureLabel(value = "radiator length", unit = "mm", most = 1000, brief = false, group = "size")
@@ -101,10 +105,15 @@ public record Cooler(
         @FigureLabel(value = "fan thickness", unit = "mm", most = 100, brief = false, group = "size")
         Figure<Integer> fanThickness,
 
-        @FigureLabel(value = "USB 2.0 headers it needs", most = 10, brief = false, group = "connections")
+        @FigureLabel(
+                value = "USB 2.0 headers it needs",
+                most = 10,
+                brief = false,
+                group = "connections",
+                onlyWhereSo = true)
         Figure<Integer> usb2Headers,
 
-        @FigureLabel(value = "SATA plugs it needs", most = 10, brief = false, group = "connections")
+        @FigureLabel(value = "SATA plugs it needs", most = 10, brief = false, group = "connections", onlyWhereSo = true)
         Figure<Integer> sataPlugs,
 
         @FigureLabel(value = "pump no higher than the radiator", brief = false, group = "size")

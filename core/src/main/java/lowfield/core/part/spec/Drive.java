@@ -57,7 +57,7 @@ public record Drive(
         @FigureLabel(value = "NAND type", brief = false, group = "care")
         Figure<String> cells,
 
-        @FigureLabel(value = "what changed under the same name", brief = false, group = "care")
+        @FigureLabel(value = "what changed under the same name", brief = false, group = "care", onlyWhereSo = true)
         Figure<String> cellsChanged,
 
         @FigureLabel(value = "double-sided", brief = false, group = "size")

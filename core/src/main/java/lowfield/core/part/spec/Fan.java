@@ -24,7 +24,7 @@ public record Fan(
         @FigureLabel(value = "noise", unit = "dB", most = 120, brief = false, better = Better.LESS, group = "care")
         Figure<Integer> noise,
 
-        @FigureLabel(value = "RGB lighting", brief = false, group = "looks")
+        @FigureLabel(value = "RGB lighting", brief = false, group = "looks", onlyWhereSo = true)
         Figure<String> lightingPlug,
 
         @FigureLabel(value = "colour", brief = false, group = "looks")
@@ -50,9 +50,10 @@ public record Fan(
                 most = 30,
                 brief = false,
                 better = Better.MORE,
-                group = "connections")
+                group = "connections",
+                onlyWhereSo = true)
         Figure<Integer> hub,
 
-        @FigureLabel(value = "SATA plugs it needs", most = 10, brief = false, group = "connections")
+        @FigureLabel(value = "SATA plugs it needs", most = 10, brief = false, group = "connections", onlyWhereSo = true)
         Figure<Integer> sataPlugs)
         implements Spec {}

@@ -93,7 +93,7 @@ public record GraphicsCard(
         @FigureLabel(value = "colour", brief = false, group = "looks")
         Figure<String> colour,
 
-        @FigureLabel(value = "RGB lighting", brief = false, group = "looks")
+        @FigureLabel(value = "RGB lighting", brief = false, group = "looks", onlyWhereSo = true)
         Figure<String> lightingPlug,
 
         @FigureLabel(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")
@@ -108,7 +108,11 @@ public record GraphicsCard(
         @FigureLabel(value = "12V-2x6 power", unit = "W", most = 1000, brief = false, group = "power")
         Figure<Integer> sixteenPinWatts,
 
-        @FigureLabel(value = "powered by the motherboard's edge connector", brief = false, group = "power")
+        @FigureLabel(
+                value = "powered by the motherboard's edge connector",
+                brief = false,
+                group = "power",
+                onlyWhereSo = true)
         Figure<Boolean> boardFed,
 
         @FigureLabel(value = "video outputs with their payload", brief = false, group = "connections")

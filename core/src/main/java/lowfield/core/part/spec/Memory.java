@@ -46,7 +46,7 @@ public record Memory(
         @FigureLabel(value = "height", unit = "mm", most = 200, brief = false, better = Better.LESS, group = "size")
         Figure<Integer> height,
 
-        @FigureLabel(value = "kit number", brief = false, group = "care")
+        @FigureLabel(value = "kit number", brief = false, group = "care", onlyWhereSo = true)
         Figure<String> kit,
 
         @FigureLabel(value = "ECC", brief = false, group = "speed")

@@ -135,7 +135,11 @@ public record Motherboard(
         @FigureLabel(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")
         Figure<Integer> warranty,
 
-        @FigureLabel(value = "BIOS version until which each CPU family runs", brief = false, group = "care")
+        @FigureLabel(
+                value = "BIOS version until which each CPU family runs",
+                brief = false,
+                group = "care",
+                onlyWhereSo = true)
         Figure<Map<String, String>> firmwareUntil,
 
         @FigureLabel(value = "TPM", brief = false, group = "care")
@@ -196,7 +200,7 @@ public record Motherboard(
         @FigureLabel(value = "controls 3-pin fans by voltage", brief = false, group = "connections")
         Figure<Boolean> fanVoltageControl,
 
-        @FigureLabel(value = "connectors at the back", brief = false, group = "size")
+        @FigureLabel(value = "connectors at the back", brief = false, group = "size", onlyWhereSo = true)
         Figure<Boolean> rearConnectors,
 
         @FigureLabel(value = "edge connector that powers a graphics card", brief = false, group = "connections")

@@ -20,6 +20,11 @@ public record NetworkAdapter(
         @FigureLabel(value = "antennas in the box", brief = false, group = "connections")
         Figure<Boolean> antennas,
 
-        @FigureLabel(value = "USB 2.0 headers it needs", most = 10, brief = false, group = "connections")
+        @FigureLabel(
+                value = "USB 2.0 headers it needs",
+                most = 10,
+                brief = false,
+                group = "connections",
+                onlyWhereSo = true)
         Figure<Integer> usb2Headers)
         implements Spec {}

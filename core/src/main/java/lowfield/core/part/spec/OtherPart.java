@@ -7,9 +7,9 @@ import lowfield.core.part.FigureLabel;
 public record OtherPart(
         @FigureLabel(value = "note", group = "care") Figure<String> note,
 
-        @FigureLabel(value = "supports a heavy graphics card", brief = false, group = "size")
+        @FigureLabel(value = "supports a heavy graphics card", brief = false, group = "size", onlyWhereSo = true)
         Figure<Boolean> holdsCard,
 
-        @FigureLabel(value = "SATA plugs it needs", most = 10, brief = false, group = "connections")
+        @FigureLabel(value = "SATA plugs it needs", most = 10, brief = false, group = "connections", onlyWhereSo = true)
         Figure<Integer> sataPlugs)
         implements Spec {}

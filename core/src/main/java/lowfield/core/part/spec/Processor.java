@@ -116,7 +116,7 @@ public record Processor(
         @FigureLabel(value = "PCIe generation", most = 9, brief = false, better = Better.MORE, group = "connections")
         Figure<Integer> generation,
 
-        @FigureLabel(value = "M.2 slots it disables", brief = false, group = "connections")
+        @FigureLabel(value = "M.2 slots it disables", brief = false, group = "connections", onlyWhereSo = true)
         Figure<Set<String>> leavesDead,
 
         @FigureLabel(value = "warranty", unit = "years", most = 50, brief = false, better = Better.MORE, group = "care")
@@ -146,7 +146,7 @@ public record Processor(
         @FigureLabel(value = "BIOS version that fixes a published fault", brief = false, group = "care")
         Figure<String> safeFirmware,
 
-        @FigureLabel(value = "published fault", brief = false, group = "care")
+        @FigureLabel(value = "published fault", brief = false, group = "care", onlyWhereSo = true)
         Figure<String> fault,
 
         @FigureLabel(value = "supported by current operating systems", brief = false, group = "care")

@@ -40,7 +40,8 @@ class BriefChecksTest extends BriefCase {
     /** The white version is meant, and its name does not say so; the words count, not their order. */
     @Test
     void theVersionThatIsMeantIsHeldAgainstTheOneChosen() {
-        var white = sound().meaning(Slot.CASE, "white");
+        sound().meaning(Slot.CASE, "white").lacks("version-meant", "colour of Test case");
+        var white = sound().with(Slot.CASE, "colour", "black").meaning(Slot.CASE, "white");
         white.says("version-meant", "another", "Test case is not the version that is meant (white).");
         white.tellsReadersNothing("version-meant");
         sound().with(Slot.CASE, "colour", "white").meaning(Slot.CASE, "white").says("version-meant", "as-meant");

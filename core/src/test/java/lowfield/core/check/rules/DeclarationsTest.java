@@ -30,7 +30,9 @@ class DeclarationsTest {
 
     @Test
     void aSoundBuildFitsThroughout() {
-        assertThat(Checks.on(TestBuild.sound().build())).isNotEmpty().allMatch(f -> f.verdict() == Verdict.FITS);
+        assertThat(Checks.on(TestBuild.sound().build()))
+                .isNotEmpty()
+                .allSatisfy(f -> assertThat(f.verdict()).as("%s", f).isEqualTo(Verdict.FITS));
     }
 
     @Test
