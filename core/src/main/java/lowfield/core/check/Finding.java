@@ -148,6 +148,11 @@ public final class Finding {
         return CanonicalFinding.decided(this).gained();
     }
 
+    /** The values of its sentence, in the order of the template: what is taken, what is there, what that was measured with. */
+    public List<Object> values() {
+        return List.of(values);
+    }
+
     Optional<Seen.Asked<?>> missing() {
         return missing;
     }

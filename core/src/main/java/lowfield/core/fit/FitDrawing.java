@@ -43,6 +43,9 @@ public record FitDrawing(List<Panel> panels, List<Sentence> words, List<Sentence
             CARD,
             COOLER,
             RADIATOR,
+            /** What stands at the front. */
+            FANS,
+            MEMORY,
             SUPPLY,
             TRAY,
             DRIVE,

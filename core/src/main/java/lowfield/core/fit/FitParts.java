@@ -2,18 +2,23 @@ package lowfield.core.fit;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
+import lowfield.core.check.BuildContext;
 import lowfield.core.check.Finding;
 import lowfield.core.check.Verdict;
+import lowfield.core.check.card.CardLength;
+import lowfield.core.check.cooling.RadiatorPosition;
 import lowfield.core.guide.Build;
 import lowfield.core.guide.Line;
 import lowfield.core.guide.Slot;
+import lowfield.core.guide.Span;
 import lowfield.core.part.Figure;
 import lowfield.core.part.Part;
-import lowfield.core.part.RadiatorPlace;
 import lowfield.core.part.spec.Case;
 import lowfield.core.part.spec.Cooler;
 import lowfield.core.part.spec.GraphicsCard;
+import lowfield.core.part.spec.Memory;
 import lowfield.core.part.spec.Motherboard;
 import lowfield.core.part.spec.PowerSupply;
 import lowfield.core.part.spec.Spec;
@@ -31,13 +36,18 @@ final class FitParts {
         }
     }
 
+    /** Outcomes in which a cooler is as high as its raised fan. */
+    private static final Set<String> RAISED = Set.of("raised", "side-panel");
+
     private final Build build;
     private final List<Finding> findings;
+    private final BuildContext context;
     private final FitDrives drives;
 
     FitParts(Build build, List<Finding> findings) {
         this.build = build;
         this.findings = findings;
+        context = new BuildContext(build);
         drives = FitDrives.of(build, board().flatMap(b -> BoardSize.of(b.spec())));
     }
 
@@ -51,6 +61,10 @@ final class FitParts {
 
     Optional<Sized<Cooler>> cooler() {
         return of(Slot.COOLER, Cooler.class);
+    }
+
+    Optional<Sized<Memory>> memory() {
+        return of(Slot.MEMORY, Memory.class);
     }
 
     Optional<Sized<Motherboard>> board() {
@@ -75,9 +89,14 @@ final class FitParts {
         return drives;
     }
 
+    /** Absent where it is more than the case has in that direction. */
+    static Optional<Integer> within(Optional<Integer> room, Optional<Integer> outer) {
+        return room.filter(r -> outer.filter(o -> r > o).isEmpty());
+    }
+
     /** How far the drive cage reaches in from the front; absent where that is not on file or is no room in this case. */
     Optional<Integer> cageReach() {
-        return Clearance.within(cageTakes(), box().flatMap(b -> b.get(Case::depth)));
+        return within(cageTakes(), box().flatMap(b -> b.get(Case::depth)));
     }
 
     /** The length of the drive cage and what is before it, as the figures have it. */
@@ -88,22 +107,22 @@ final class FitParts {
 
     /** Absent where it is not on file or is higher than this case. */
     Optional<Integer> cageHeight() {
-        return Clearance.within(box().flatMap(b -> b.get(Case::cageHeight)), box().flatMap(b -> b.get(Case::height)));
+        return within(box().flatMap(b -> b.get(Case::cageHeight)), box().flatMap(b -> b.get(Case::height)));
     }
 
-    /** Where the radiator goes: where the author puts it, else the first place that takes its size. */
+    /** Where the checks put the radiator; absent where they find no place, or cannot tell. */
+    RadiatorPosition radiator() {
+        return context.derived(RadiatorPosition.OF_BUILD);
+    }
+
     Optional<String> radiatorPlace() {
-        var size = liquid().flatMap(c -> c.get(Cooler::radiator)).map(String::valueOf);
-        return liquid().flatMap(c -> c.line().place())
-                .or(() -> box().flatMap(b -> b.spec().radiators().value()).stream()
-                        .flatMap(List::stream)
-                        .filter(p -> size.filter(s -> takes(p, s)).isPresent())
-                        .flatMap(p -> p.place().value().stream())
-                        .findFirst());
+        return radiator().place().flatMap(p -> p.place().value());
     }
 
-    private static boolean takes(RadiatorPlace place, String size) {
-        return place.sizes().value().filter(s -> s.contains(size)).isPresent();
+    /** What stands at the front beside a radiator, as the checks reckon; absent where that is not certain, or is nothing. */
+    Optional<Span> frontFans() {
+        return Optional.of(context.derived(CardLength.FRONT_FANS))
+                .filter(fans -> fans.low() > 0 && !radiator().isInFront());
     }
 
     private <S extends Spec> Optional<Sized<S>> of(Slot slot, Class<S> kind) {
@@ -115,56 +134,55 @@ final class FitParts {
     }
 
     Clearance cardLength() {
-        var room = Clearance.within(box().flatMap(this::lengthForCard), box().flatMap(b -> b.get(Case::depth)));
-        return clearance(card().flatMap(c -> c.get(GraphicsCard::length)), room, "card-length");
-    }
-
-    /** Less behind a front radiator, where that is on file. */
-    private Optional<Integer> lengthForCard(Sized<Case> box) {
-        var isBehind = radiatorPlace().filter("front"::equals).isPresent();
-        return (isBehind ? box.get(Case::cardLengthWithRadiator) : Optional.<Integer>empty())
-                .or(() -> box.get(Case::cardLength));
+        return clearance("card-length").within(box().flatMap(b -> b.get(Case::depth)));
     }
 
     Clearance cardHeight() {
-        return clearance(
-                card().flatMap(c -> c.get(GraphicsCard::height)),
-                Clearance.within(box().flatMap(b -> b.get(Case::cardHeight)), box().flatMap(b -> b.get(Case::width))),
-                "card-height");
+        return clearance("card-height").within(box().flatMap(b -> b.get(Case::width)));
     }
 
     Clearance cardThickness() {
-        return clearance(
-                card().flatMap(c -> c.get(GraphicsCard::thickness)),
-                box().flatMap(b -> b.get(Case::cardThickness)),
-                "card-thickness");
+        return clearance("card-thickness");
     }
 
+    /** With its front fan raised over the memory, where it must be. */
     Clearance coolerHeight() {
-        var room =
-                Clearance.within(box().flatMap(b -> b.get(Case::coolerHeight)), box().flatMap(b -> b.get(Case::width)));
-        return clearance(tower().flatMap(c -> c.get(Cooler::height)), room, "cooler-height");
+        return raised().map(f -> Clearance.of(f, 1))
+                .orElseGet(() -> clearance("cooler-height"))
+                .within(box().flatMap(b -> b.get(Case::width)));
+    }
+
+    private Optional<Finding> raised() {
+        return finding("cooler-memory").filter(f -> RAISED.contains(f.outcome().name()));
+    }
+
+    boolean isRaised() {
+        return raised().isPresent();
+    }
+
+    /** The memory under the cooler: how high it is, and what the cooler leaves. */
+    Clearance underCooler() {
+        return isRaised() ? Clearance.SILENT : clearance("cooler-memory");
     }
 
     Clearance supplyLength() {
-        var room =
-                Clearance.within(box().flatMap(b -> b.get(Case::supplyLength)), box().flatMap(b -> b.get(Case::depth)));
-        return clearance(supply().flatMap(s -> s.get(PowerSupply::length)), room, "supply-length");
+        return clearance("supply-length").within(box().flatMap(b -> b.get(Case::depth)));
     }
 
-    private Clearance clearance(Optional<Integer> taken, Optional<Integer> room, String check) {
-        var left = room.flatMap(r -> taken.map(t -> r - t)).orElse(0);
-        return new Clearance(taken.orElse(0), room, verdict(left, check));
+    private Optional<Finding> finding(String check) {
+        return findings.stream().filter(f -> f.check().id().equals(check)).findFirst();
     }
 
-    /** The worst that some checks say; where none speaks, what is left of the clearance tells. */
-    Verdict verdict(int left, String... checks) {
+    private Clearance clearance(String check) {
+        return finding(check).map(f -> Clearance.of(f, 0)).orElse(Clearance.SILENT);
+    }
+
+    /** The worst that some checks say. */
+    Verdict verdict(String... checks) {
         var ids = List.of(checks);
-        var said = findings.stream()
+        return Verdict.worst(findings.stream()
                 .filter(f -> ids.contains(f.check().id()))
                 .map(Finding::verdict)
-                .toList();
-        var told = Verdict.worst(said);
-        return left < 0 ? Verdict.CLASH : told == Verdict.NOT_KNOWN ? Verdict.FITS : told;
+                .toList());
     }
 }

@@ -9,6 +9,7 @@ import lowfield.core.check.Verdict;
 import lowfield.core.part.spec.Case;
 import lowfield.core.part.spec.Cooler;
 import lowfield.core.part.spec.GraphicsCard;
+import lowfield.core.part.spec.Memory;
 import lowfield.core.part.spec.Motherboard;
 import lowfield.core.part.spec.PowerSupply;
 
@@ -43,47 +44,44 @@ final class FitWords {
         contradictions();
         theCase();
         parts.card().ifPresent(card -> {
-            say(
-                    "Graphics card",
-                    parts.cardLength(),
-                    "long",
-                    card.get(GraphicsCard::length),
-                    "the case takes %d mm" + basis());
+            say("Graphics card", parts.cardLength(), "long", card.get(GraphicsCard::length), "the case takes %s mm");
             say(
                     "Graphics card",
                     parts.cardHeight(),
                     "high",
                     card.get(GraphicsCard::height),
-                    "the case has %d mm beside it");
+                    "the case has %s mm beside it");
             say(
                     "Graphics card",
                     parts.cardThickness(),
                     "thick",
                     card.get(GraphicsCard::thickness),
-                    "the case takes %d mm");
+                    "the case takes %s mm");
         });
         parts.tower()
                 .map(c ->
                         listed(worded(c.get(Cooler::width), "%d mm wide"), worded(c.get(Cooler::depth), "%d mm deep")))
                 .filter(said -> !said.isEmpty())
                 .ifPresent(said -> sizes.add(new FitDrawing.Sentence(
-                        parts.verdict(0, "cooler-memory", "cooler-first-slot"), "CPU cooler", said + ".")));
+                        parts.verdict("cooler-memory", "cooler-first-slot"), "CPU cooler", said + ".")));
         parts.supply()
                 .flatMap(s -> worded(s.get(PowerSupply::height), "%d mm high."))
                 .ifPresent(said -> sizes.add(new FitDrawing.Sentence(Verdict.FITS, "PSU", said)));
-        parts.tower()
-                .ifPresent(c ->
-                        say("CPU cooler", parts.coolerHeight(), "high", c.get(Cooler::height), "the case takes %d mm"));
+        parts.tower().ifPresent(this::cooler);
+        parts.memory().ifPresent(this::memory);
+        parts.frontFans()
+                .ifPresent(fans -> sizes.add(
+                        new FitDrawing.Sentence(parts.verdict("fan-places"), "Front fans", fans + " mm thick.")));
         parts.liquid().ifPresent(this::radiator);
         parts.supply()
                 .ifPresent(s ->
-                        say("PSU", parts.supplyLength(), "long", s.get(PowerSupply::length), "the case takes %d mm"));
+                        say("PSU", parts.supplyLength(), "long", s.get(PowerSupply::length), "the case takes %s mm"));
         parts.board().ifPresent(this::board);
         drives();
         cage();
         box.get(Case::cableRoom)
                 .ifPresent(r -> words.add(new FitDrawing.Sentence(
-                        parts.verdict(0, "cable-room"), "Cable room", r + " mm behind the motherboard.")));
+                        parts.verdict("cable-room"), "Cable room", r + " mm behind the motherboard.")));
     }
 
     private void theCase() {
@@ -106,7 +104,7 @@ final class FitWords {
                 worded(board.get(Motherboard::socketTop), "socket %d mm below its upper edge"),
                 worded(board.get(Motherboard::socketRear), "%d mm from its rear edge"));
         if (!said.isEmpty()) {
-            sizes.add(new FitDrawing.Sentence(parts.verdict(0, "board-format"), "Motherboard", said + "."));
+            sizes.add(new FitDrawing.Sentence(parts.verdict("board-format"), "Motherboard", said + "."));
         }
     }
 
@@ -114,7 +112,7 @@ final class FitWords {
         for (var drive : parts.drives().inSlots()) {
             drive.place()
                     .ifPresent(place -> sizes.add(new FitDrawing.Sentence(
-                            parts.verdict(0, "drive-slots"),
+                            parts.verdict("drive-slots"),
                             "Drive",
                             "%s, %d × %d mm, in slot %s, its middle %d mm below the motherboard's upper edge, %d mm from its rear edge."
                                     .formatted(
@@ -132,7 +130,7 @@ final class FitWords {
             var held =
                     parts.drives().inBays().stream().map(FitDrives.InBay::said).toList();
             sizes.add(new FitDrawing.Sentence(
-                    parts.verdict(0, "drive-bays"),
+                    parts.verdict("drive-bays"),
                     "Drive cage",
                     listed(
                                     worded(box.get(Case::cageLength), "%d mm long"),
@@ -151,38 +149,56 @@ final class FitWords {
         return Stream.of(said).flatMap(Optional::stream).collect(Collectors.joining(", "));
     }
 
-    private String basis() {
-        return box.spec()
-                .cardLengthBasis()
-                .value()
-                .filter(b -> !b.isBlank() && !b.equals("not stated"))
-                .map(b -> b.equals("bare") ? " without front fans" : " " + b)
-                .orElse("");
-    }
-
     private void say(String subject, Clearance clearance, String how, Optional<Integer> taken, String room) {
-        if (taken.isEmpty()) {
+        if (taken.isEmpty() || clearance.isSilent()) {
             return;
         }
         var own = taken.get() + " mm " + how;
         words.add(clearance
                 .room()
-                .map(mm -> new FitDrawing.Sentence(
+                .map(r -> new FitDrawing.Sentence(
                         clearance.verdict(),
                         subject,
-                        "%s; %s. %s.".formatted(own, room.formatted(mm), clearance.said("too " + how))))
+                        "%s; %s%s. %s."
+                                .formatted(
+                                        own,
+                                        room.formatted(r),
+                                        clearance.basis(),
+                                        sentence(clearance.said("too " + how.split(" ")[0])))))
                 .orElseGet(() -> new FitDrawing.Sentence(
-                        Verdict.NOT_KNOWN, subject, own + "; what the case takes is not on file.")));
+                        Verdict.NOT_KNOWN,
+                        subject,
+                        own + "; " + clearance.missing().orElse("what the case takes is not on file") + ".")));
+    }
+
+    private static String sentence(String said) {
+        return said.isEmpty() ? said : Character.toUpperCase(said.charAt(0)) + said.substring(1);
+    }
+
+    private void cooler(FitParts.Sized<Cooler> cooler) {
+        var height = parts.coolerHeight();
+        var isRaised = parts.isRaised();
+        say(
+                "CPU cooler",
+                height,
+                isRaised ? "high with its front fan raised over the memory" : "high",
+                isRaised ? height.taken() : cooler.get(Cooler::height),
+                "the case takes %s mm");
+    }
+
+    private void memory(FitParts.Sized<Memory> memory) {
+        say("Memory", parts.underCooler(), "high", memory.get(Memory::height), "the cooler leaves %s mm");
     }
 
     private void radiator(FitParts.Sized<Cooler> cooler) {
         words.add(new FitDrawing.Sentence(
-                parts.verdict(0, "radiator", "radiator-place"),
+                parts.verdict("radiator", "radiator-place"),
                 "Radiator",
                 "%s mm%s%s."
                         .formatted(
                                 cooler.get(Cooler::radiator).orElse(0),
-                                cooler.get(Cooler::radiatorThickness)
+                                Optional.of(parts.radiator().thickness())
+                                        .filter(t -> t.usual() > 0)
                                         .map(t -> ", " + t + " mm thick with its fans")
                                         .orElse(""),
                                 parts.radiatorPlace().map(p -> ", at the " + p).orElse(""))));

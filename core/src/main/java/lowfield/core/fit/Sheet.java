@@ -24,6 +24,11 @@ final class Sheet {
         return figure;
     }
 
+    /** Where a check cannot tell the room for a part, the figure that it misses is said. */
+    void needed(Clearance room) {
+        room.missing().ifPresent(missing -> absent.add(new FitDrawing.Absent(missing + ".")));
+    }
+
     void box(
             FitDrawing.Box.Sort sort,
             String name,

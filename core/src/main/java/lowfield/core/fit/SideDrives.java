@@ -25,16 +25,18 @@ final class SideDrives {
         if (place.isEmpty()) {
             sheet.lacks(drive.name(), "place of slot " + drive.slotName() + " on the motherboard");
         }
-        if (place.isPresent() && box.get(Case::boardTop).isPresent()) {
+        if (place.isPresent()
+                && box.get(Case::boardTop).isPresent()
+                && box.get(Case::boardRear).isPresent()) {
             sheet.box(
                     Sort.DRIVE,
                     drive.name(),
                     drive.length() + " × " + FitDrives.WIDTH + " mm",
-                    box.get(Case::boardRear).orElse(0) + place.get().rear(),
-                    box.get(Case::boardTop).orElse(0) + place.get().top() - FitDrives.WIDTH / 2,
+                    box.get(Case::boardRear).get() + place.get().rear(),
+                    box.get(Case::boardTop).get() + place.get().top() - FitDrives.WIDTH / 2,
                     drive.length(),
                     FitDrives.WIDTH,
-                    parts.verdict(0, "drive-slots"));
+                    parts.verdict("drive-slots"));
         }
     }
 
@@ -55,7 +57,7 @@ final class SideDrives {
                 height - high.get(),
                 box.get(Case::cageLength).orElse(0),
                 high.get(),
-                parts.verdict(0, "drive-bays"));
+                parts.verdict("drive-bays"));
     }
 
     private static String inIt(int drives) {

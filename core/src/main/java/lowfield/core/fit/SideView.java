@@ -3,6 +3,7 @@ package lowfield.core.fit;
 import java.util.Optional;
 import lowfield.core.check.Verdict;
 import lowfield.core.fit.FitDrawing.Box.Sort;
+import lowfield.core.guide.Span;
 import lowfield.core.part.spec.Case;
 import lowfield.core.part.spec.Cooler;
 import lowfield.core.part.spec.GraphicsCard;
@@ -13,6 +14,9 @@ import lowfield.core.part.spec.PowerSupply;
 final class SideView {
     /** One expansion slot; a card without a thickness on file is as thick as the slots it covers. */
     private static final double SLOT_PITCH = 20.32;
+
+    /** How thick a module is drawn, in millimetres: the pitch of its slots leaves no more. */
+    private static final int MODULE_THICK = 8;
 
     private final FitParts parts;
     private final FitParts.Sized<Case> box;
@@ -41,8 +45,10 @@ final class SideView {
         cooler();
         var drives = new SideDrives(parts, box, sheet);
         drives.inSlots();
+        fans(d, h);
         radiator(d, h);
-        card(d, h);
+        memory();
+        card();
         supply(d, h);
         drives.cage(d, h);
         return sheet.panel("From the open side", d, h);
@@ -59,17 +65,18 @@ final class SideView {
             if (size.isEmpty()) {
                 sheet.lacks(board.name(), "form factor");
             }
-            if (top.isPresent() && size.isPresent()) {
+            var rear = sheet.needed(box.get(Case::boardRear), box.name(), "motherboard behind the rear panel");
+            if (top.isPresent() && size.isPresent() && rear.isPresent()) {
                 sheet.box(
                         Sort.BOARD,
                         board.name(),
                         board.spec().format().or("") + ", " + size.get().height() + " × "
                                 + size.get().depth() + " mm",
-                        box.get(Case::boardRear).orElse(0),
+                        rear.get(),
                         top.get(),
                         size.get().depth(),
                         size.get().height(),
-                        parts.verdict(0, "board-format"));
+                        parts.verdict("board-format"));
             }
         });
     }
@@ -87,24 +94,69 @@ final class SideView {
                     && depth.isPresent()
                     && fromTop.isPresent()
                     && fromRear.isPresent()
-                    && boardTop().isPresent()) {
+                    && boardTop().isPresent()
+                    && box.get(Case::boardRear).isPresent()) {
                 sheet.box(
                         Sort.COOLER,
                         cooler.name(),
                         width.get() + " mm wide, " + depth.get() + " mm deep",
-                        box.get(Case::boardRear).orElse(0) + fromRear.get() - depth.get() / 2,
+                        box.get(Case::boardRear).get() + fromRear.get() - depth.get() / 2,
                         boardTop().get() + fromTop.get() - width.get() / 2,
                         depth.get(),
                         width.get(),
-                        parts.verdict(0, "cooler-height", "cooler-memory", "cooler-first-slot"));
+                        parts.verdict("cooler-height", "cooler-memory", "cooler-first-slot"));
             }
         });
     }
 
+    /** As thick as the checks reckon them, over the whole front. */
+    private void fans(int depth, int height) {
+        parts.frontFans()
+                .ifPresent(fans -> sheet.box(
+                        Sort.FANS,
+                        "front fans",
+                        fans + " mm thick",
+                        depth - fans.usual(),
+                        0,
+                        fans.usual(),
+                        height,
+                        parts.verdict("fan-places")));
+    }
+
+    /** The module nearest to the socket, seen on its edge. */
+    private void memory() {
+        parts.memory()
+                .ifPresent(memory -> parts.board().ifPresent(board -> {
+                    var edge = sheet.needed(
+                            board.get(Motherboard::memoryEdge),
+                            board.name(),
+                            "nearest memory slot from the socket centre");
+                    var fromTop = board.get(Motherboard::socketTop);
+                    var fromRear = board.get(Motherboard::socketRear);
+                    if (edge.isPresent()
+                            && fromTop.isPresent()
+                            && fromRear.isPresent()
+                            && boardTop().isPresent()
+                            && box.get(Case::boardRear).isPresent()) {
+                        sheet.box(
+                                Sort.MEMORY,
+                                memory.name(),
+                                "",
+                                box.get(Case::boardRear).get() + fromRear.get() + edge.get(),
+                                Math.max(0, boardTop().get() + fromTop.get() - CrossSection.MODULE / 2),
+                                MODULE_THICK,
+                                CrossSection.MODULE,
+                                parts.verdict("cooler-memory"));
+                    }
+                }));
+    }
+
     private void radiator(int depth, int height) {
         parts.liquid().ifPresent(cooler -> {
-            var thick =
-                    sheet.needed(cooler.get(Cooler::radiatorThickness), cooler.name(), "radiator thickness with fans");
+            var thick = Optional.of(parts.radiator().thickness())
+                    .filter(t -> !t.onUsualValue() && t.usual() > 0)
+                    .map(Span::usual);
+            sheet.needed(thick, cooler.name(), "radiator thickness with fans");
             var length = cooler.get(Cooler::radiatorLength).or(() -> cooler.get(Cooler::radiator));
             var place = parts.radiatorPlace();
             if (place.isEmpty()) {
@@ -112,7 +164,7 @@ final class SideView {
             }
             if (thick.isPresent() && length.isPresent() && place.isPresent()) {
                 var said = length.get() + " × " + thick.get() + " mm, " + place.get();
-                var verdict = parts.verdict(0, "radiator", "radiator-place");
+                var verdict = parts.verdict("radiator", "radiator-place");
                 var l = length.get();
                 var t = thick.get();
                 switch (place.get()) {
@@ -147,18 +199,18 @@ final class SideView {
         });
     }
 
-    private void card(int depth, int height) {
+    private void card() {
         parts.card().ifPresent(card -> {
             var length = sheet.needed(card.get(GraphicsCard::length), card.name(), "length");
             var thick = card.get(GraphicsCard::thickness)
                     .or(() -> card.get(GraphicsCard::slotsCovered).map(n -> (int) Math.round(n * SLOT_PITCH)));
             sheet.needed(thick, card.name(), "thickness");
-            if (length.isEmpty() || thick.isEmpty()) {
+            var room = parts.cardLength();
+            sheet.needed(room);
+            if (length.isEmpty() || thick.isEmpty() || boardTop().isEmpty()) {
                 return;
             }
-            var top = boardTop().map(t -> t + BoardSize.FIRST_SLOT).orElse(height / 2);
-            var room = parts.cardLength();
-            var verdict = room.verdict();
+            var top = boardTop().get() + BoardSize.FIRST_SLOT;
             sheet.box(
                     Sort.CARD,
                     card.name(),
@@ -167,13 +219,11 @@ final class SideView {
                     top,
                     length.get(),
                     thick.get(),
-                    verdict);
+                    room.verdict());
             var below = top + thick.get() + 16;
-            if (room.room().isPresent()) {
-                sheet.measure(length.get(), below, room.room().get(), below, room.said("too long"), verdict);
-            } else {
-                sheet.lacks(box.name(), "graphics card clearance");
-            }
+            room.room()
+                    .ifPresent(r -> sheet.measure(
+                            length.get(), below, r.usual(), below, room.said("too long"), room.verdict()));
         });
     }
 
@@ -198,11 +248,10 @@ final class SideView {
                     high.get(),
                     room.verdict());
             var middle = height - high.get() / 2;
-            if (room.room().isPresent()) {
-                sheet.measure(length.get(), middle, room.room().get(), middle, room.said("too long"), room.verdict());
-            } else {
-                sheet.lacks(box.name(), "PSU clearance");
-            }
+            sheet.needed(room);
+            room.room()
+                    .ifPresent(r -> sheet.measure(
+                            length.get(), middle, r.usual(), middle, room.said("too long"), room.verdict()));
         });
     }
 }

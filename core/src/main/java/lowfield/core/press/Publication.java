@@ -43,8 +43,11 @@ public record Publication(
     /** What was published with the author's texts, before packages told their base price. */
     public static final String FOURTH_FORMAT = "lowfield-edition/4";
 
+    /** What was published before front fans and memory stood in the drawing of the fit. */
+    public static final String FIFTH_FORMAT = "lowfield-edition/5";
+
     /** Now. */
-    public static final String FORMAT = "lowfield-edition/5";
+    public static final String FORMAT = "lowfield-edition/6";
 
     public Publication {
         tiers = List.copyOf(tiers);

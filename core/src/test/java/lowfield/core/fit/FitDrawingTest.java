@@ -48,6 +48,7 @@ class FitDrawingTest {
                 .with(Slot.COOLER, "depth", 75)
                 .with(Slot.MOTHERBOARD, "socketTop", 80)
                 .with(Slot.MOTHERBOARD, "socketRear", 90)
+                .with(Slot.MOTHERBOARD, "memoryEdge", 55)
                 .with(Slot.POWER_SUPPLY, "length", 150)
                 .with(Slot.POWER_SUPPLY, "height", 86);
     }
@@ -164,13 +165,14 @@ class FitDrawingTest {
         assertThat(words(moved)).isNotEqualTo(words(before));
         var without = of(measured().without(slot, figure));
         assertThat(geometry(without)).isNotEqualTo(geometry(before));
-        assertThat(geometry(without).size() + (figure.equals("boardRear") ? 0 : 1))
+        // A usual value stands in for what the case has beside the card.
+        assertThat(geometry(without).size() + (figure.equals("cardHeight") ? 0 : 1))
                 .isLessThanOrEqualTo(geometry(before).size());
     }
 
     @Test
     void whatDoesNotFitIsAClashInColourAndWords() {
-        var fit = of(measured().with(Slot.CASE, "cardLength", 295));
+        var fit = of(measured().with(Slot.CASE, "fansIn", 2).with(Slot.CASE, "cardLength", 295));
         assertThat(words(fit))
                 .contains("CLASH Graphics card: 304 mm long; the case takes 295 mm with front fans. 9 mm too long.");
         assertThat(fit.panels().get(0).boxes())
@@ -179,6 +181,57 @@ class FitDrawingTest {
                 .satisfies(b -> assertThat(b.verdict()).isEqualTo(Verdict.CLASH));
         assertThat(fit.panels().get(0).measures())
                 .anySatisfy(m -> assertThat(m.said()).isEqualTo("9 mm too long"));
+    }
+
+    /** What the drawing says is free is what the check goes by: the front fans, a radiator, what nobody knows. */
+    @Test
+    void theRoomIsTheChecks() {
+        var bare = measured().with(Slot.CASE, "cardLengthBasis", "bare").with(Slot.CASE, "fansIn", 2);
+        assertThat(words(of(bare)))
+                .contains("304 mm long; the case takes about 335 mm with what stands at the front. About 31 mm free.")
+                .contains("Front fans: about 25 mm thick.");
+        assertThat(boxes(of(bare), FitDrawing.Box.Sort.FANS)).singleElement().satisfies(b -> {
+            assertThat(b.x()).isEqualTo(440 - 25);
+            assertThat(b.width()).isEqualTo(25);
+        });
+        var unknown = of(measured()
+                .with(Slot.CASE, "cardLengthBasis", "not stated")
+                .with(Slot.CASE, "fansIn", 2)
+                .with(Slot.CASE, "cardLength", 320));
+        assertThat(words(unknown))
+                .contains("NOT_KNOWN Graphics card: 304 mm long; ")
+                .doesNotContain("takes 320");
+        assertThat(unknown.panels().get(0).measures()).noneMatch(m -> m.fromX() == 304);
+        var radiator = measured()
+                .with(Slot.COOLER, "radiator", 240)
+                .with(Slot.COOLER, "radiatorThickness", 52)
+                .with(
+                        Slot.CASE,
+                        "radiators",
+                        List.of(Map.of("place", "front", "sizes", List.of("240"), "thickness", 60)))
+                .with(Slot.CASE, "cardLengthWithRadiator", 310);
+        assertThat(words(of(radiator)))
+                .contains("304 mm long; the case takes 310 mm behind the front radiator. 6 mm free.")
+                .doesNotContain("front fans");
+    }
+
+    @Test
+    void theMemoryStandsUnderTheCooler() {
+        var fit = of(measured().with(Slot.MEMORY, "height", 44).with(Slot.COOLER, "fanRises", false));
+        assertThat(words(fit)).contains("CLASH Memory: 44 mm high; the cooler leaves 40 mm. 4 mm too high.");
+        assertThat(fit.panels().get(1).boxes())
+                .filteredOn(b -> b.sort() == FitDrawing.Box.Sort.MEMORY)
+                .singleElement()
+                .satisfies(b -> assertThat(b.width()).isEqualTo(44));
+        assertThat(boxes(fit, FitDrawing.Box.Sort.MEMORY))
+                .singleElement()
+                .satisfies(b -> assertThat(b.x()).isEqualTo(12 + 90 + 55));
+        var raised = of(measured().with(Slot.MEMORY, "height", 44).with(Slot.COOLER, "fanRises", true));
+        assertThat(words(raised))
+                .contains("CPU cooler: 158 mm high with its front fan raised over the memory; the case takes 170 mm."
+                        + " 12 mm free.");
+        assertThat(boxes(of(measured().without(Slot.MEMORY, "height")), FitDrawing.Box.Sort.MEMORY))
+                .hasSize(1);
     }
 
     @Test
@@ -209,6 +262,7 @@ class FitDrawingTest {
         var liquid = measured()
                 .with(Slot.COOLER, "radiator", 240)
                 .with(Slot.COOLER, "radiatorThickness", 52)
+                .with(Slot.CASE, "radiators", List.of(Map.of("place", "top", "sizes", List.of("240"), "thickness", 60)))
                 .at(Slot.COOLER, "top");
         var fit = of(liquid);
         assertThat(fit.panels().get(0).boxes())

@@ -9,7 +9,7 @@ public final class Documents {
     private Documents() {}
 
     static String write(Publication publication) {
-        return FormatFive.write(publication);
+        return FormatSix.write(publication);
     }
 
     /** The document in a text that was published once; a format that never was is an error. */
@@ -20,7 +20,7 @@ public final class Documents {
             case FormatOne.FORMAT -> FormatOneReader.read(Json.read(text, FormatOne.class));
             case FormatTwo.FORMAT -> FormatTwo.read(tree);
             case FormatThree.FORMAT -> FormatThree.read(tree);
-            case Publication.FOURTH_FORMAT, FormatFive.FORMAT -> FormatFive.read(tree);
+            case Publication.FOURTH_FORMAT, Publication.FIFTH_FORMAT, FormatSix.FORMAT -> FormatSix.read(tree);
             default ->
                 throw new IllegalStateException("No published document has the format \"%s\".".formatted(format));
         };

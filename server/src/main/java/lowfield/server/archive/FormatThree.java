@@ -19,7 +19,7 @@ final class FormatThree {
         texts(filled);
         filled.putArray("avoid");
         filled.path("tiers").forEach(tier -> tier((ObjectNode) tier));
-        return FormatFive.read(filled);
+        return FormatSix.read(filled);
     }
 
     private static void tier(ObjectNode tier) {

@@ -24,6 +24,8 @@ public final class FitSvg {
             FitDrawing.Box.Sort.CARD, "card",
             FitDrawing.Box.Sort.COOLER, "cooler",
             FitDrawing.Box.Sort.RADIATOR, "radiator",
+            FitDrawing.Box.Sort.FANS, "fans",
+            FitDrawing.Box.Sort.MEMORY, "memory",
             FitDrawing.Box.Sort.SUPPLY, "PSU",
             FitDrawing.Box.Sort.DRIVE, "drive");
 

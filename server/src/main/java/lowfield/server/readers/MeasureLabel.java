@@ -18,7 +18,13 @@ import lowfield.core.fit.FitDrawing.Box;
  */
 record MeasureLabel(double middle, int baseline, int line) {
     private static final Set<Box.Sort> PARTS = EnumSet.of(
-            Box.Sort.CARD, Box.Sort.COOLER, Box.Sort.RADIATOR, Box.Sort.SUPPLY, Box.Sort.DRIVE, Box.Sort.CAGE);
+            Box.Sort.CARD,
+            Box.Sort.COOLER,
+            Box.Sort.RADIATOR,
+            Box.Sort.MEMORY,
+            Box.Sort.SUPPLY,
+            Box.Sort.DRIVE,
+            Box.Sort.CAGE);
     private static final int UNDER = 20;
     private static final int EDGE = 8;
     private static final int ASCENT = 12;

@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 
 /** Published documents as texts: what is written is read again, canonical, and as its schema says. */
 class DocumentsTest extends ExampleDocument {
-    private static final Path EXAMPLE = Path.of("../docs/formats/edition-5.example.json");
+    private static final Path EXAMPLE = Path.of("../docs/formats/edition-6.example.json");
 
     @Test
     void whatIsWrittenIsReadAgain() {
@@ -32,7 +32,7 @@ class DocumentsTest extends ExampleDocument {
         assertThat(new JsonCanonicalizer(text).getEncodedString()).isEqualTo(text);
         assertThat(text).startsWith("{\"avoid\":[").contains("{\"is\":\"rounded\",\"sum\":90000}");
         var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                .getSchema(Files.readString(Path.of("../docs/formats/edition-5.schema.json")));
+                .getSchema(Files.readString(Path.of("../docs/formats/edition-6.schema.json")));
         assertThat(schema.validate(text, InputFormat.JSON)).isEmpty();
         assertThat(schema.validate(text.replace("\"rounded\"", "\"about\""), InputFormat.JSON))
                 .isNotEmpty();
@@ -68,6 +68,14 @@ class DocumentsTest extends ExampleDocument {
         var build = old.tiers().get(0).main();
         assertThat(build.packages().get(0).base()).isEmpty();
         assertThat(build.lines()).allSatisfy(l -> assertThat(l.overMsrp()).isEmpty());
+    }
+
+    /** The kept document of format 5, from before front fans and memory stood in the drawing. */
+    @Test
+    void aDocumentOfFormatSixIsReadForGood() throws IOException {
+        var old = Documents.read(Files.readString(Path.of("../docs/formats/edition-5.example.json")));
+        assertThat(old.format()).isEqualTo(Publication.FIFTH_FORMAT);
+        assertThat(old.tiers().get(0).main().packages().get(0).base()).isPresent();
     }
 
     @Test

@@ -69,9 +69,9 @@ class ReaderPagesTest {
         publish(world.ines);
         var json = read("/" + world.slug + "/editions/1.json").body();
         var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                .getSchema(Files.readString(Path.of("../docs/formats/edition-5.schema.json")));
+                .getSchema(Files.readString(Path.of("../docs/formats/edition-6.schema.json")));
         assertThat(schema.validate(json, InputFormat.JSON)).isEmpty();
-        assertThat(schema.validate(json.replace("lowfield-edition/5", "another"), InputFormat.JSON))
+        assertThat(schema.validate(json.replace("lowfield-edition/6", "another"), InputFormat.JSON))
                 .isNotEmpty();
     }
 
@@ -137,7 +137,7 @@ class ReaderPagesTest {
         assertThat(publish(world.ines).status()).isEqualTo(201);
         var json = read("/" + world.slug + "/editions/1.json").body();
         var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                .getSchema(Files.readString(Path.of("../docs/formats/edition-5.schema.json")));
+                .getSchema(Files.readString(Path.of("../docs/formats/edition-6.schema.json")));
         assertThat(schema.validate(json, InputFormat.JSON)).isEmpty();
         var body = read("/" + world.slug).body();
         assertThat(body)

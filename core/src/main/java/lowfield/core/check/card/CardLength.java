@@ -7,7 +7,9 @@ import static lowfield.core.check.figures.CardFigures.CARD_LENGTH;
 import static lowfield.core.check.figures.CaseFigures.*;
 import static lowfield.core.check.figures.FanFigures.FAN_THICKNESS;
 
+import java.util.List;
 import lowfield.core.check.Check;
+import lowfield.core.check.Derived;
 import lowfield.core.check.FindingCollector;
 import lowfield.core.check.Inputs;
 import lowfield.core.check.Rooms;
@@ -48,6 +50,14 @@ public final class CardLength {
                     "Measure before you order: the graphics card is %s mm long, and the case takes %s mm%s.")
             .clash("too-long", "The graphics card is %s mm long; the case takes only %s mm%s.")
             .eachPair(CardLength::length);
+
+    /** What front fans take of the length, for whoever draws it; nothing without a case. */
+    public static final Derived<Span> FRONT_FANS = Derived.of(
+                    "front-fans",
+                    "front fans",
+                    List.of(CASE, FANS),
+                    in -> in.first(CASE).map(box -> frontFans(box, in)).orElse(Span.ZERO))
+            .usually(UsualValue.FAN_THICKNESS);
 
     private CardLength() {}
 

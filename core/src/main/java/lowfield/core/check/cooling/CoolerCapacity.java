@@ -28,7 +28,7 @@ public final class CoolerCapacity {
 
     private static final View BOX = View.of(Slot.PROCESSOR, CPU_COOLER_IN_BOX, CONDITION);
     private static final View CHOSEN = View.of(Slot.COOLER, SOURCE);
-    private static final View CPU = View.of(Slot.PROCESSOR, CPU_LIMIT, CPU_BOXED_COOLER, CPU_COOLER_IN_BOX);
+    private static final View CPU = View.of(Slot.PROCESSOR, CPU_LIMIT, CPU_BOXED_COOLER, CPU_COOLER_IN_BOX, CONDITION);
     private static final View CAPACITY = View.of(Slot.COOLER, COOLER_CAPACITY, SOURCE);
 
     public static final List<Check> ALL = List.of(
@@ -67,17 +67,14 @@ public final class CoolerCapacity {
             var about = coolers.isEmpty() ? tell.about(cpu) : tell.about(cpu, coolers.get(0));
             var chosen = with(coolers, Source::isBought);
             if (chosen.isPresent()) {
-                about.say(cpu.or(CPU_COOLER_IN_BOX, false) ? "extra" : "chosen", chosen.get());
+                about.say(cpu.or(CPU_COOLER_IN_BOX, false) && !isUsed(cpu) ? "extra" : "chosen", chosen.get());
             } else if (with(coolers, s -> s == Source.OWNED).isPresent()) {
                 about.say("owned");
             } else {
                 about.with(cpu.get(CPU_COOLER_IN_BOX), inBox -> {
                     if (!inBox) {
                         about.say("none", cpu);
-                    } else if (cpu.figure(CONDITION)
-                            .value()
-                            .filter(Condition::isUsed)
-                            .isPresent()) {
+                    } else if (isUsed(cpu)) {
                         about.say("used", cpu);
                     } else {
                         about.say("boxed");
@@ -87,18 +84,26 @@ public final class CoolerCapacity {
         }
     }
 
+    /** A used CPU comes without its boxed cooler. */
+    private static boolean isUsed(Seen cpu) {
+        return cpu.figure(CONDITION).value().filter(Condition::isUsed).isPresent();
+    }
+
     private static void capacity(Inputs in, FindingCollector tell) {
         var coolers = in.lines(CAPACITY);
         for (var cpu : in.lines(CPU)) {
             for (var cooler : coolers) {
                 var isBoxed = cooler.or(SOURCE, Source.NONE) == Source.IN_THE_BOX;
+                if (isBoxed && isUsed(cpu)) {
+                    continue;
+                }
                 carries(
                         cpu,
                         isBoxed ? cpu.get(CPU_BOXED_COOLER) : cooler.get(COOLER_CAPACITY),
                         in,
                         tell.about(cpu, cooler));
             }
-            if (coolers.isEmpty() && cpu.or(CPU_COOLER_IN_BOX, false)) {
+            if (coolers.isEmpty() && cpu.or(CPU_COOLER_IN_BOX, false) && !isUsed(cpu)) {
                 carries(cpu, cpu.get(CPU_BOXED_COOLER), in, tell.about(cpu));
             }
         }

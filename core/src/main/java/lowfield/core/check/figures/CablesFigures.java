@@ -1,6 +1,5 @@
 package lowfield.core.check.figures;
 
-import java.util.Set;
 import java.util.function.Function;
 import lowfield.core.check.FigureRef;
 import lowfield.core.part.Figure;
@@ -9,8 +8,6 @@ import lowfield.core.part.spec.Cables;
 
 /** The figures of cables that checks read. */
 public final class CablesFigures {
-    public static final FigureRef<Cables, Set<String>> CABLES_PLUGS = ref("plugs", Cables::plugs);
-    public static final FigureRef<Cables, Integer> CABLES_LENGTH = ref("length", Cables::length);
     public static final FigureRef<Cables, String> CABLES_COLOUR = ref("colour", Cables::colour);
 
     private CablesFigures() {}

@@ -11,9 +11,7 @@ import lowfield.core.part.spec.GraphicsCard;
 
 /** The figures of a graphics card that checks read. */
 public final class CardFigures {
-    public static final FigureRef<GraphicsCard, String> CARD_CHIP = ref("chip", GraphicsCard::chip);
     public static final FigureRef<GraphicsCard, Integer> CARD_MEMORY = ref("memory", GraphicsCard::memory);
-    public static final FigureRef<GraphicsCard, String> CARD_MEMORY_TYPE = ref("memoryType", GraphicsCard::memoryType);
     public static final FigureRef<GraphicsCard, Integer> CARD_LANES = ref("lanes", GraphicsCard::lanes);
     public static final FigureRef<GraphicsCard, Integer> CARD_GENERATION = ref("generation", GraphicsCard::generation);
     public static final FigureRef<GraphicsCard, Integer> CARD_BOARD_POWER = ref("boardPower", GraphicsCard::boardPower);
@@ -31,13 +29,11 @@ public final class CardFigures {
     public static final FigureRef<GraphicsCard, Boolean> CARD_RESIZABLE_BAR =
             ref("resizableBar", GraphicsCard::resizableBar);
     public static final FigureRef<GraphicsCard, Set<String>> CARD_OUTPUTS = ref("outputs", GraphicsCard::outputs);
-    public static final FigureRef<GraphicsCard, Integer> CARD_LINK = ref("link", GraphicsCard::link);
     public static final FigureRef<GraphicsCard, Set<String>> CARD_ADAPTIVE = ref("adaptive", GraphicsCard::adaptive);
     public static final FigureRef<GraphicsCard, Integer> CARD_NOISE = ref("noise", GraphicsCard::noise);
     public static final FigureRef<GraphicsCard, String> CARD_COLOUR = ref("colour", GraphicsCard::colour);
     public static final FigureRef<GraphicsCard, String> CARD_LIGHTING_PLUG =
             ref("lightingPlug", GraphicsCard::lightingPlug);
-    public static final FigureRef<GraphicsCard, Integer> CARD_WARRANTY = ref("warranty", GraphicsCard::warranty);
     public static final FigureRef<GraphicsCard, Integer> CARD_SLOTS_COVERED =
             ref("slotsCovered", GraphicsCard::slotsCovered);
     public static final FigureRef<GraphicsCard, String> CARD_PLUG_EDGE = ref("plugEdge", GraphicsCard::plugEdge);

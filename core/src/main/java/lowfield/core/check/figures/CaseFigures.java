@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
 import lowfield.core.check.FigureRef;
-import lowfield.core.part.FanPlace;
 import lowfield.core.part.Figure;
 import lowfield.core.part.Kind;
 import lowfield.core.part.RadiatorPlace;
@@ -31,28 +30,16 @@ public final class CaseFigures {
     public static final FigureRef<Case, Integer> CASE_FAN_PLACES = ref("fanPlaces", Case::fanPlaces);
     public static final FigureRef<Case, Set<String>> CASE_FAN_SIZES = ref("fanSizes", Case::fanSizes);
     public static final FigureRef<Case, Boolean> CASE_FRONT_USB_C = ref("frontUsbC", Case::frontUsbC);
-    public static final FigureRef<Case, Integer> CASE_VOLUME = ref("volume", Case::volume);
     public static final FigureRef<Case, Boolean> CASE_WINDOW = ref("window", Case::window);
     public static final FigureRef<Case, String> CASE_COLOUR = ref("colour", Case::colour);
     public static final FigureRef<Case, String> CASE_LIGHTING_PLUG = ref("lightingPlug", Case::lightingPlug);
-    public static final FigureRef<Case, Integer> CASE_WIDTH = ref("width", Case::width);
-    public static final FigureRef<Case, Integer> CASE_HEIGHT = ref("height", Case::height);
-    public static final FigureRef<Case, Integer> CASE_DEPTH = ref("depth", Case::depth);
-    public static final FigureRef<Case, Integer> CASE_INNER_WIDTH = ref("innerWidth", Case::innerWidth);
     public static final FigureRef<Case, Integer> CASE_INNER_HEIGHT = ref("innerHeight", Case::innerHeight);
-    public static final FigureRef<Case, Integer> CASE_INNER_DEPTH = ref("innerDepth", Case::innerDepth);
-    public static final FigureRef<Case, Integer> CASE_BOARD_TOP = ref("boardTop", Case::boardTop);
-    public static final FigureRef<Case, Integer> CASE_BOARD_REAR = ref("boardRear", Case::boardRear);
-    public static final FigureRef<Case, Integer> CASE_SHROUD = ref("shroud", Case::shroud);
-    public static final FigureRef<Case, Integer> CASE_SUPPLY_BAY = ref("supplyBay", Case::supplyBay);
     public static final FigureRef<Case, Boolean> CASE_SUPPLY_LENGTH_WITH_CABLES =
             ref("supplyLengthWithCables", Case::supplyLengthWithCables);
     public static final FigureRef<Case, Boolean> CASE_SUPPLY_BRACKET = ref("supplyBracket", Case::supplyBracket);
     public static final FigureRef<Case, String> CASE_DRIVE_CAGE = ref("driveCage", Case::driveCage);
     public static final FigureRef<Case, Integer> CASE_BAYS_COMBINED = ref("baysCombined", Case::baysCombined);
     public static final FigureRef<Case, Integer> CASE_EXPANSION_SLOTS = ref("expansionSlots", Case::expansionSlots);
-    public static final FigureRef<Case, List<FanPlace>> CASE_FAN_PLACES_BY_SIDE =
-            ref("fanPlacesBySide", Case::fanPlacesBySide);
     public static final FigureRef<Case, Boolean> CASE_VENTED = ref("vented", Case::vented);
     public static final FigureRef<Case, Integer> CASE_SIDE_FAN_DEPTH = ref("sideFanDepth", Case::sideFanDepth);
     public static final FigureRef<Case, Integer> CASE_FAN_HUB = ref("fanHub", Case::fanHub);

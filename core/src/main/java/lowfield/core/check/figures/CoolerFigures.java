@@ -9,7 +9,6 @@ import lowfield.core.part.spec.Cooler;
 
 /** The figures of a CPU cooler that checks read. */
 public final class CoolerFigures {
-    public static final FigureRef<Cooler, String> COOLER_TYPE = ref("type", Cooler::type);
     public static final FigureRef<Cooler, Set<String>> COOLER_SOCKETS = ref("sockets", Cooler::sockets);
     public static final FigureRef<Cooler, Integer> COOLER_CAPACITY = ref("capacity", Cooler::capacity);
     public static final FigureRef<Cooler, Integer> COOLER_HEIGHT = ref("height", Cooler::height);
@@ -24,16 +23,9 @@ public final class CoolerFigures {
     public static final FigureRef<Cooler, Integer> COOLER_NOISE = ref("noise", Cooler::noise);
     public static final FigureRef<Cooler, String> COOLER_COLOUR = ref("colour", Cooler::colour);
     public static final FigureRef<Cooler, String> COOLER_LIGHTING_PLUG = ref("lightingPlug", Cooler::lightingPlug);
-    public static final FigureRef<Cooler, Integer> COOLER_WARRANTY = ref("warranty", Cooler::warranty);
-    public static final FigureRef<Cooler, Integer> COOLER_WIDTH = ref("width", Cooler::width);
-    public static final FigureRef<Cooler, Integer> COOLER_DEPTH = ref("depth", Cooler::depth);
-    public static final FigureRef<Cooler, Integer> COOLER_OFFSET = ref("offset", Cooler::offset);
     public static final FigureRef<Cooler, Boolean> COOLER_OVER_FIRST_SLOT = ref("overFirstSlot", Cooler::overFirstSlot);
     public static final FigureRef<Cooler, Set<String>> COOLER_BRACKET_SEPARATE =
             ref("bracketSeparate", Cooler::bracketSeparate);
-    public static final FigureRef<Cooler, Integer> COOLER_RADIATOR_LENGTH =
-            ref("radiatorLength", Cooler::radiatorLength);
-    public static final FigureRef<Cooler, Integer> COOLER_RADIATOR_WIDTH = ref("radiatorWidth", Cooler::radiatorWidth);
     public static final FigureRef<Cooler, Integer> COOLER_RADIATOR_ALONE = ref("radiatorAlone", Cooler::radiatorAlone);
     public static final FigureRef<Cooler, Integer> COOLER_FAN_THICKNESS = ref("fanThickness", Cooler::fanThickness);
     public static final FigureRef<Cooler, Integer> COOLER_USB_2_HEADERS = ref("usb2Headers", Cooler::usb2Headers);

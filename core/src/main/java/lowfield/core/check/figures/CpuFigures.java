@@ -12,12 +12,7 @@ public final class CpuFigures {
     public static final FigureRef<Processor, String> CPU_FAMILY = ref("family", Processor::family);
     public static final FigureRef<Processor, String> CPU_SOCKET = ref("socket", Processor::socket);
     public static final FigureRef<Processor, Integer> CPU_SOCKET_UNTIL = ref("socketUntil", Processor::socketUntil);
-    public static final FigureRef<Processor, Integer> CPU_CORES = ref("cores", Processor::cores);
-    public static final FigureRef<Processor, Integer> CPU_THREADS = ref("threads", Processor::threads);
-    public static final FigureRef<Processor, Integer> CPU_BOOST = ref("boost", Processor::boost);
-    public static final FigureRef<Processor, Integer> CPU_CACHE = ref("cache", Processor::cache);
     public static final FigureRef<Processor, Integer> CPU_LIMIT = ref("limit", Processor::limit);
-    public static final FigureRef<Processor, Integer> CPU_NOMINAL = ref("nominal", Processor::nominal);
     public static final FigureRef<Processor, Boolean> CPU_UNLOCKED = ref("unlocked", Processor::unlocked);
     public static final FigureRef<Processor, Boolean> CPU_GRAPHICS = ref("graphics", Processor::graphics);
     public static final FigureRef<Processor, Boolean> CPU_COOLER_IN_BOX = ref("coolerInBox", Processor::coolerInBox);
@@ -32,7 +27,6 @@ public final class CpuFigures {
     public static final FigureRef<Processor, Integer> CPU_CARD_LANES = ref("cardLanes", Processor::cardLanes);
     public static final FigureRef<Processor, Integer> CPU_GENERATION = ref("generation", Processor::generation);
     public static final FigureRef<Processor, Set<String>> CPU_LEAVES_DEAD = ref("leavesDead", Processor::leavesDead);
-    public static final FigureRef<Processor, Integer> CPU_WARRANTY = ref("warranty", Processor::warranty);
     public static final FigureRef<Processor, Integer> CPU_MEMORY_CEILING =
             ref("memoryCeiling", Processor::memoryCeiling);
     public static final FigureRef<Processor, Integer> CPU_BOXED_COOLER = ref("boxedCooler", Processor::boxedCooler);

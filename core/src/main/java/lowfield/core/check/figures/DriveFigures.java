@@ -13,16 +13,12 @@ public final class DriveFigures {
     public static final FigureRef<Drive, String> DRIVE_SHAPE = ref("shape", Drive::shape);
     public static final FigureRef<Drive, String> DRIVE_PROTOCOL = ref("protocol", Drive::protocol);
     public static final FigureRef<Drive, Integer> DRIVE_GENERATION = ref("generation", Drive::generation);
-    public static final FigureRef<Drive, Integer> DRIVE_READ = ref("read", Drive::read);
-    public static final FigureRef<Drive, Integer> DRIVE_WRITE = ref("write", Drive::write);
     public static final FigureRef<Drive, Integer> DRIVE_ENDURANCE = ref("endurance", Drive::endurance);
     public static final FigureRef<Drive, String> DRIVE_CELLS = ref("cells", Drive::cells);
     public static final FigureRef<Drive, String> DRIVE_CELLS_CHANGED = ref("cellsChanged", Drive::cellsChanged);
     public static final FigureRef<Drive, Boolean> DRIVE_DOUBLE_SIDED = ref("doubleSided", Drive::doubleSided);
     public static final FigureRef<Drive, Boolean> DRIVE_HEATSINK = ref("heatsink", Drive::heatsink);
-    public static final FigureRef<Drive, Integer> DRIVE_WARRANTY = ref("warranty", Drive::warranty);
     public static final FigureRef<Drive, Boolean> DRIVE_DRAM_CACHE = ref("dramCache", Drive::dramCache);
-    public static final FigureRef<Drive, Integer> DRIVE_HEIGHT = ref("height", Drive::height);
 
     private DriveFigures() {}
 

@@ -10,7 +10,6 @@ import lowfield.core.part.spec.Fan;
 public final class FanFigures {
     public static final FigureRef<Fan, Integer> FAN_SIZE = ref("size", Fan::size);
     public static final FigureRef<Fan, Integer> FAN_COUNT = ref("count", Fan::count);
-    public static final FigureRef<Fan, Integer> FAN_AIRFLOW = ref("airflow", Fan::airflow);
     public static final FigureRef<Fan, Integer> FAN_NOISE = ref("noise", Fan::noise);
     public static final FigureRef<Fan, String> FAN_LIGHTING_PLUG = ref("lightingPlug", Fan::lightingPlug);
     public static final FigureRef<Fan, String> FAN_COLOUR = ref("colour", Fan::colour);

@@ -10,7 +10,6 @@ import lowfield.core.part.spec.Lighting;
 public final class LightingFigures {
     public static final FigureRef<Lighting, String> LIGHTING_LIGHTING_PLUG =
             ref("lightingPlug", Lighting::lightingPlug);
-    public static final FigureRef<Lighting, Integer> LIGHTING_LENGTH = ref("length", Lighting::length);
     public static final FigureRef<Lighting, Boolean> LIGHTING_CONTROLLER = ref("controller", Lighting::controller);
     public static final FigureRef<Lighting, Integer> LIGHTING_USB_2_HEADERS = ref("usb2Headers", Lighting::usb2Headers);
     public static final FigureRef<Lighting, Integer> LIGHTING_SATA_PLUGS = ref("sataPlugs", Lighting::sataPlugs);

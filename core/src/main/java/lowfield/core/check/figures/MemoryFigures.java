@@ -14,14 +14,12 @@ public final class MemoryFigures {
     public static final FigureRef<Memory, Integer> MEMORY_MODULE_SIZE = ref("moduleSize", Memory::moduleSize);
     public static final FigureRef<Memory, Integer> MEMORY_SPEED = ref("speed", Memory::speed);
     public static final FigureRef<Memory, Integer> MEMORY_BASE_SPEED = ref("baseSpeed", Memory::baseSpeed);
-    public static final FigureRef<Memory, Integer> MEMORY_LATENCY = ref("latency", Memory::latency);
     public static final FigureRef<Memory, Integer> MEMORY_RANKS = ref("ranks", Memory::ranks);
     public static final FigureRef<Memory, Integer> MEMORY_HEIGHT = ref("height", Memory::height);
     public static final FigureRef<Memory, String> MEMORY_KIT = ref("kit", Memory::kit);
     public static final FigureRef<Memory, Boolean> MEMORY_CORRECTS = ref("corrects", Memory::corrects);
     public static final FigureRef<Memory, String> MEMORY_COLOUR = ref("colour", Memory::colour);
     public static final FigureRef<Memory, Boolean> MEMORY_LIT = ref("lit", Memory::lit);
-    public static final FigureRef<Memory, Integer> MEMORY_WARRANTY = ref("warranty", Memory::warranty);
 
     private MemoryFigures() {}
 

@@ -11,14 +11,10 @@ import lowfield.core.part.spec.Screen;
 
 /** The figures of a monitor that checks read. */
 public final class MonitorFigures {
-    public static final FigureRef<Screen, Integer> MONITOR_DIAGONAL = ref("diagonal", Screen::diagonal);
     public static final FigureRef<Screen, String> MONITOR_RESOLUTION = ref("resolution", Screen::resolution);
     public static final FigureRef<Screen, Integer> MONITOR_REFRESH = ref("refresh", Screen::refresh);
-    public static final FigureRef<Screen, String> MONITOR_PANEL = ref("panel", Screen::panel);
-    public static final FigureRef<Screen, Integer> MONITOR_LINK = ref("link", Screen::link);
     public static final FigureRef<Screen, Set<String>> MONITOR_INPUTS = ref("inputs", Screen::inputs);
     public static final FigureRef<Screen, Set<String>> MONITOR_ADAPTIVE = ref("adaptive", Screen::adaptive);
-    public static final FigureRef<Screen, Integer> MONITOR_WARRANTY = ref("warranty", Screen::warranty);
     public static final FigureRef<Screen, List<VideoPort>> MONITOR_VIDEO_INPUTS =
             ref("videoInputs", Screen::videoInputs);
 

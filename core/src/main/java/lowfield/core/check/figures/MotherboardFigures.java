@@ -15,9 +15,7 @@ import lowfield.core.part.spec.Motherboard;
 /** The figures of a motherboard that checks read. */
 public final class MotherboardFigures {
     public static final FigureRef<Motherboard, String> BOARD_SOCKET = ref("socket", Motherboard::socket);
-    public static final FigureRef<Motherboard, String> BOARD_CHIPSET = ref("chipset", Motherboard::chipset);
     public static final FigureRef<Motherboard, String> BOARD_FORMAT = ref("format", Motherboard::format);
-    public static final FigureRef<Motherboard, String> BOARD_REVISION = ref("revision", Motherboard::revision);
     public static final FigureRef<Motherboard, Map<String, String>> BOARD_FIRMWARE =
             ref("firmware", Motherboard::firmware);
     public static final FigureRef<Motherboard, Boolean> BOARD_FLASHES = ref("flashes", Motherboard::flashes);
@@ -55,18 +53,12 @@ public final class MotherboardFigures {
     public static final FigureRef<Motherboard, Set<String>> BOARD_LIGHTING_HEADERS =
             ref("lightingHeaders", Motherboard::lightingHeaders);
     public static final FigureRef<Motherboard, Boolean> BOARD_RADIO = ref("radio", Motherboard::radio);
-    public static final FigureRef<Motherboard, String> BOARD_RADIO_STANDARD =
-            ref("radioStandard", Motherboard::radioStandard);
     public static final FigureRef<Motherboard, String> BOARD_COLOUR = ref("colour", Motherboard::colour);
-    public static final FigureRef<Motherboard, Integer> BOARD_WARRANTY = ref("warranty", Motherboard::warranty);
     public static final FigureRef<Motherboard, Map<String, String>> BOARD_FIRMWARE_UNTIL =
             ref("firmwareUntil", Motherboard::firmwareUntil);
     public static final FigureRef<Motherboard, String> BOARD_TPM = ref("tpm", Motherboard::tpm);
     public static final FigureRef<Motherboard, Integer> BOARD_CPU_POWER = ref("cpuPower", Motherboard::cpuPower);
     public static final FigureRef<Motherboard, Integer> BOARD_WIDTH = ref("width", Motherboard::width);
-    public static final FigureRef<Motherboard, Integer> BOARD_SOCKET_TOP = ref("socketTop", Motherboard::socketTop);
-    public static final FigureRef<Motherboard, Integer> BOARD_SOCKET_REAR = ref("socketRear", Motherboard::socketRear);
-    public static final FigureRef<Motherboard, Integer> BOARD_MEMORY_EDGE = ref("memoryEdge", Motherboard::memoryEdge);
     public static final FigureRef<Motherboard, Integer> BOARD_USB_A_HEADERS =
             ref("usbAHeaders", Motherboard::usbAHeaders);
     public static final FigureRef<Motherboard, Integer> BOARD_USB_2_HEADERS =

@@ -9,9 +9,6 @@ import lowfield.core.part.spec.NetworkAdapter;
 /** The figures of a network adapter that checks read. */
 public final class NetworkFigures {
     public static final FigureRef<NetworkAdapter, String> NETWORK_BUS = ref("bus", NetworkAdapter::bus);
-    public static final FigureRef<NetworkAdapter, String> NETWORK_STANDARD = ref("standard", NetworkAdapter::standard);
-    public static final FigureRef<NetworkAdapter, Boolean> NETWORK_BLUETOOTH =
-            ref("bluetooth", NetworkAdapter::bluetooth);
     public static final FigureRef<NetworkAdapter, Boolean> NETWORK_NEEDS_CHIPSET =
             ref("needsChipset", NetworkAdapter::needsChipset);
     public static final FigureRef<NetworkAdapter, Boolean> NETWORK_ANTENNAS = ref("antennas", NetworkAdapter::antennas);

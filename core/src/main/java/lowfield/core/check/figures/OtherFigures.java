@@ -8,7 +8,6 @@ import lowfield.core.part.spec.OtherPart;
 
 /** The figures of other parts that checks read. */
 public final class OtherFigures {
-    public static final FigureRef<OtherPart, String> OTHER_NOTE = ref("note", OtherPart::note);
     public static final FigureRef<OtherPart, Boolean> OTHER_HOLDS_CARD = ref("holdsCard", OtherPart::holdsCard);
     public static final FigureRef<OtherPart, Integer> OTHER_SATA_PLUGS = ref("sataPlugs", OtherPart::sataPlugs);
 

@@ -10,13 +10,6 @@ import lowfield.core.part.spec.PowerSupply;
 /** The figures of a power supply that checks read. */
 public final class PsuFigures {
     public static final FigureRef<PowerSupply, Integer> PSU_RATING = ref("rating", PowerSupply::rating);
-    public static final FigureRef<PowerSupply, String> PSU_EFFICIENCY = ref("efficiency", PowerSupply::efficiency);
-    public static final FigureRef<PowerSupply, Integer> PSU_EFFICIENCY_20 =
-            ref("efficiency20", PowerSupply::efficiency20);
-    public static final FigureRef<PowerSupply, Integer> PSU_EFFICIENCY_50 =
-            ref("efficiency50", PowerSupply::efficiency50);
-    public static final FigureRef<PowerSupply, Integer> PSU_EFFICIENCY_100 =
-            ref("efficiency100", PowerSupply::efficiency100);
     public static final FigureRef<PowerSupply, String> PSU_STANDARD = ref("standard", PowerSupply::standard);
     public static final FigureRef<PowerSupply, Integer> PSU_TRIP_LEVEL = ref("tripLevel", PowerSupply::tripLevel);
     public static final FigureRef<PowerSupply, String> PSU_QUALITY = ref("quality", PowerSupply::quality);
@@ -37,7 +30,6 @@ public final class PsuFigures {
             ref("sixteenPinWatts", PowerSupply::sixteenPinWatts);
     public static final FigureRef<PowerSupply, Integer> PSU_EPS_LENGTH = ref("epsLength", PowerSupply::epsLength);
     public static final FigureRef<PowerSupply, Integer> PSU_MAIN_LENGTH = ref("mainLength", PowerSupply::mainLength);
-    public static final FigureRef<PowerSupply, Integer> PSU_HEIGHT = ref("height", PowerSupply::height);
     public static final FigureRef<PowerSupply, String> PSU_CABLE_COLOUR = ref("cableColour", PowerSupply::cableColour);
     public static final FigureRef<PowerSupply, Integer> PSU_RATING_12V = ref("rating12V", PowerSupply::rating12V);
     public static final FigureRef<PowerSupply, Set<String>> PSU_CABLES_OF = ref("cablesOf", PowerSupply::cablesOf);

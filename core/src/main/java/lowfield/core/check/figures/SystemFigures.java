@@ -8,8 +8,6 @@ import lowfield.core.part.spec.OperatingSystem;
 
 /** The figures of an operating system that checks read. */
 public final class SystemFigures {
-    public static final FigureRef<OperatingSystem, String> SYSTEM_LICENCE = ref("licence", OperatingSystem::licence);
-    public static final FigureRef<OperatingSystem, String> SYSTEM_DELIVERY = ref("delivery", OperatingSystem::delivery);
     public static final FigureRef<OperatingSystem, Boolean> SYSTEM_NEEDS_TPM =
             ref("needsTpm", OperatingSystem::needsTpm);
 

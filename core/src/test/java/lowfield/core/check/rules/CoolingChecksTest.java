@@ -46,6 +46,10 @@ class CoolingChecksTest {
         sound().without(Slot.COOLER, "capacity").lacks("cooler-capacity", "cooling capacity");
         var boxed = sound().with(Slot.PROCESSOR, "coolerInBox", true).choosing(Slot.COOLER, new Choice.InTheBox(""));
         boxed.says("cooler-capacity", "carries", "carries 95 W");
+        boxed.bought(Slot.PROCESSOR, Condition.USED).isSilentOn("cooler-capacity");
+        sound().with(Slot.PROCESSOR, "coolerInBox", true)
+                .bought(Slot.PROCESSOR, Condition.USED)
+                .says("cooler-present", "chosen");
         boxed.with(Slot.PROCESSOR, "boxedCooler", 65).says("cooler-capacity", "limit", "65 W");
         boxed.without(Slot.PROCESSOR, "boxedCooler").lacks("cooler-capacity", "boxed cooler");
         sound().with(Slot.PROCESSOR, "coolerInBox", true)

@@ -27,11 +27,12 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
 
 /**
- * Documents of format 5, as docs/formats/edition-5.schema.json describes them: the document of core, field for field, as
- * canonical JSON (RFC 8785). Sums are minor units of the guide's currency. Those of format 4 lack only what may be absent: the
- * base price of a package, and how far a price is from the MSRP.
+ * Documents of format 6, as docs/formats/edition-6.schema.json describes them: the document of core, field for field, as
+ * canonical JSON (RFC 8785). Sums are minor units of the guide's currency. Those of format 5 lack only front fans
+ * and memory in the drawing of the fit, those of format 4 also what may be absent: the base price of a package, and how far a
+ * price is from the MSRP.
  */
-final class FormatFive {
+final class FormatSix {
     static final String FORMAT = Publication.FORMAT;
 
     /** Under which attribute the currency of a document's sums is found while it is read. */
@@ -48,7 +49,7 @@ final class FormatFive {
                     .addDeserializer(Money.class, new InTheGuidesCurrency()))
             .build();
 
-    private FormatFive() {}
+    private FormatSix() {}
 
     static String write(Publication publication) {
         var tree = MAPPER.valueToTree(publication);
