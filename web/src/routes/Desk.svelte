@@ -1,5 +1,6 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
+  import { searchParams } from 'sv-router';
   import { api, taken } from '$lib/api/client';
   import { Format, monthAfter } from '$lib/format';
   import { keys } from '$lib/keys.svelte';
@@ -25,6 +26,7 @@
   let editing = $state<string | null>(null);
   let filling = $state(false);
   let writing = $state(false);
+  let about = $state('');
   /** The month of the next edition: the one after the last, unless another is chosen. */
   let typedMonth = $state('');
   const month = $derived(typedMonth || monthAfter(desk.data?.editions.at(-1)?.period));
@@ -34,6 +36,15 @@
   );
   const edition = $derived(desk.data?.edition);
   const inWork = $derived(edition?.state === 'IN_WORK');
+
+  // A row of the queue, or of the checks before publishing, leads to a text by its address.
+  $effect(() => {
+    const text = searchParams.get('text');
+    if (!text || !inWork) return;
+    about = String(text);
+    writing = true;
+    searchParams.delete('text', undefined, { replace: true });
+  });
 
   async function next(): Promise<void> {
     try {
@@ -204,7 +215,7 @@
             >{/if}
         </div>
       </div>
-      {#if inWork}<Words bind:open={writing} edition={edition.id} />{/if}
+      {#if inWork}<Words bind:open={writing} bind:about edition={edition.id} />{/if}
       <MissingFigures
         bind:open={filling}
         edition={edition.id}

@@ -8,6 +8,7 @@
   let { wanted, slug, edition }: { wanted: Schemas['Wanted'][]; slug: string; edition: string } = $props();
 
   function place(row: Schemas['Wanted']): string {
+    if (row.text) return `/guides/${slug}?text=${row.text}`;
     if (!row.build) return `/guides/${slug}/round`;
     return `/guides/${slug}/editions/${edition}/builds/${row.build}/lines/${row.line ?? 'first'}`;
   }

@@ -59,7 +59,9 @@
       {#each check.problems as problem (problem.id)}<PublishProblem
           {problem}
           others={open.filter((p) => p.id !== problem.id).map((p) => p.id)}
-          href="/guides/{slug}/editions/{edition}/builds/{problem.builds[0]}/lines/{problem.line ?? 'first'}"
+          href={problem.text
+            ? `/guides/${slug}?text=${problem.text}`
+            : `/guides/${slug}/editions/${edition}/builds/${problem.builds[0]}/lines/${problem.line ?? 'first'}`}
           {except}
           {withdraw}
         />{/each}

@@ -9,16 +9,19 @@
   import { HANDLED, textOf, wrong } from './words';
 
   /** Introductions and verdicts: of the edition, each tier and build, and what stands side by side. */
-  let { open = $bindable(), edition }: { open: boolean; edition: string } = $props();
+  let {
+    open = $bindable(),
+    about = $bindable(''),
+    edition,
+  }: { open: boolean; about?: string; edition: string } = $props();
   const queries = useQueryClient();
   const all = createQuery(() => ({
     queryKey: ['texts', edition],
     queryFn: () => taken(api.GET('/api/editions/{edition}/texts', { params: { path: { edition } } })),
     enabled: open,
   }));
-  let chosen = $state('');
   let sentence = $state('');
-  const place = $derived(all.data?.places.find((p) => p.id === chosen) ?? all.data?.places[0]);
+  const place = $derived(all.data?.places.find((p) => p.id === about) ?? all.data?.places[0]);
   const text = $derived(place && textOf(all.data!, place));
   // The first place is the edition, which is written about under its guide.
   const guide = $derived(all.data?.places[0]?.id);
@@ -32,6 +35,25 @@
         params: { path: { edition, place: place!.place, id: place!.id } },
       }),
     );
+
+  /** What was carried over has been read, and it is still so. */
+  async function confirm(): Promise<void> {
+    if (!place || !text) return;
+    try {
+      await taken(
+        api.POST('/api/editions/{edition}/texts/{place}/{id}/confirmation', {
+          params: {
+            path: { edition, place: place.place, id: place.id },
+            header: { 'If-Match': `"${text.version}"` },
+          },
+        }),
+      );
+      sentence = '';
+    } catch (problem) {
+      sentence = (problem as Error).message;
+    }
+    await queries.invalidateQueries({ queryKey: ['texts', edition] });
+  }
 
   async function save(change: Partial<Schemas['TextState']>): Promise<void> {
     if (!place || !text) return;
@@ -52,6 +74,11 @@
     await queries.invalidateQueries({ queryKey: ['texts', edition] });
   }
 </script>
+
+{#snippet unread(of: string)}
+  {@const left = text!.state.unread?.filter((s) => of.includes(s)) ?? []}
+  {#each left as said (said)}<p class="small mt-1 text-straw">From the last edition: “{said}”</p>{/each}
+{/snippet}
 
 {#snippet proof(of: Schemas['TextReading'] | undefined)}
   {#if of?.html}
@@ -74,10 +101,14 @@
           <button
             class="w-full border-b border-hairline px-2 py-1 text-left {p.id === place?.id ? 'bg-tint' : ''}"
             aria-current={p.id === place?.id ? 'true' : undefined}
-            onclick={() => (chosen = p.id)}
+            onclick={() => (about = p.id)}
             ><span class="first-letter:uppercase">{p.name}</span>{#if written.version}<span
                 class="small block text-soft"
-                >written{wrong(written.introduction).length + wrong(written.verdict).length ? ', look again' : ''}</span
+                >written{wrong(written.introduction).length +
+                wrong(written.verdict).length +
+                (written.state.unread?.length ?? 0)
+                  ? ', look again'
+                  : ''}</span
               >{/if}</button
           >
         </li>
@@ -98,6 +129,7 @@
               onsave={(introduction) => void save({ introduction })}
             />
           </div>
+          {@render unread(text.state.introduction)}
           {@render proof(text.introduction)}
           <h2 class="mt-4 mb-1">Verdict</h2>
           <div onfocusin={() => (isInVerdict = true)}>
@@ -110,7 +142,11 @@
               onsave={(verdict) => void save({ verdict })}
             />
           </div>
+          {@render unread(text.state.verdict)}
           {@render proof(text.verdict)}
+          {#if text.state.unread?.length}<button class="btn-quiet mt-2" onclick={() => void confirm()}
+              >Still correct</button
+            >{/if}
           {#if place.place === 'BUILD'}
             <div class="mt-4 grid gap-4 sm:grid-cols-2">
               <label class="block"

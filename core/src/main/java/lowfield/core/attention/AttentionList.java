@@ -31,7 +31,13 @@ public record AttentionList(List<Item> items) {
             Matter.SMALL_MOVES);
 
     private static final Set<Matter> OF_REASONS = Set.of(
-            Matter.STALE_REASON, Matter.SLIP, Matter.FACT, Matter.NO_REASON, Matter.READ_AGAIN, Matter.MAYBE_SLIP);
+            Matter.STALE_REASON,
+            Matter.SLIP,
+            Matter.FACT,
+            Matter.NO_REASON,
+            Matter.READ_AGAIN,
+            Matter.MAYBE_SLIP,
+            Matter.UNREAD_TEXT);
 
     public AttentionList {
         items = items.stream().sorted(HEAVIEST_FIRST).toList();

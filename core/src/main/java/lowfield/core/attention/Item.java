@@ -124,6 +124,13 @@ public record Item(
         return Fingerprint.of(List.of(matter.name(), key, String.join(" ", builds), state));
     }
 
+    /** The introduction or verdict that it is about, by the id of what that is about; absent where it is about none. */
+    public Optional<UUID> text() {
+        return key.startsWith(OfTexts.KEY)
+                ? Optional.of(UUID.fromString(key.substring(OfTexts.KEY.length(), OfTexts.KEY.length() + 36)))
+                : Optional.empty();
+    }
+
     /** Whether it is decided at one of its places. */
     boolean isOwn() {
         return places.isEmpty() || places.stream().anyMatch(At::isOwn);

@@ -24,6 +24,8 @@ public enum Matter {
     MAY_LEAVE_BAND(8, PublishCheck.BAND),
     /** The reason was written for another choice, or what it relied on is no longer so. */
     STALE_REASON(7, PublishCheck.REASONS),
+    /** A text was carried over and speaks of the period it was written in. */
+    UNREAD_TEXT(7, PublishCheck.REASONS),
     /** The reason asks for a fact that is none, that nobody knows, or that may not be printed. */
     FACT(6, PublishCheck.REASONS),
     /** The reason says otherwise than the data. */

@@ -6,13 +6,16 @@ import lowfield.core.edition.EvaluatedEdition;
 
 /** What is the matter with the author's texts beyond the line. */
 final class OfTexts {
+    /** What keys of items about texts begin with; the id of what the text is about follows. */
+    static final String KEY = "text:";
+
     private OfTexts() {}
 
     static Stream<Item> of(List<TextTrouble> troubles, EvaluatedEdition edition) {
         return troubles.stream()
                 .map(t -> Item.of(
                         t.matter(),
-                        "text:" + t.key(),
+                        KEY + t.key(),
                         t.key() + " " + t.detail(),
                         t.what(),
                         t.detail(),

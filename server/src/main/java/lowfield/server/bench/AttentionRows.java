@@ -27,13 +27,14 @@ final class AttentionRows {
                 action(item.matter()),
                 first.map(At::build).orElse(null),
                 first.flatMap(At::line).orElse(null),
+                item.text().orElse(null),
                 item.weight());
     }
 
     /** How many reasons want the author. */
     static DeskViews.ReasonCounts reasons(List<Item> items) {
         return new DeskViews.ReasonCounts(
-                count(items, Set.of(Matter.STALE_REASON)),
+                count(items, Set.of(Matter.STALE_REASON, Matter.UNREAD_TEXT)),
                 count(items, Set.of(Matter.SLIP, Matter.FACT)),
                 count(items, Set.of(Matter.NO_REASON)),
                 count(items, Set.of(Matter.READ_AGAIN, Matter.MAYBE_SLIP)));
@@ -63,7 +64,7 @@ final class AttentionRows {
             case STALE_REASON -> "Rewrite";
             case NO_REASON -> "Write";
             case FACT, SLIP -> "Mend";
-            case READ_AGAIN, MAYBE_SLIP -> "Read";
+            case READ_AGAIN, MAYBE_SLIP, UNREAD_TEXT -> "Read";
             case CAUTION -> "Answer";
             case FIGURE, ADVISORY -> "Look up";
             case SUSPICIOUS_PRICE, SUSPICIOUS_SHOP -> "Judge";

@@ -18,7 +18,11 @@ public final class DeskViews {
             LocalDate period,
             EditionInfo.State state,
             @Nullable String address) {}
-    /** Something that wants a decision; weight in minor units of money moved, larger first. */
+    /**
+     * Something that wants a decision; weight in minor units of money moved, larger first.
+     *
+     * @param text the introduction or verdict that it is about, by the id of what that is about
+     */
     public record Wanted(
             Sign sign,
             String where,
@@ -27,6 +31,7 @@ public final class DeskViews {
             String action,
             @Nullable UUID build,
             @Nullable UUID line,
+            @Nullable UUID text,
             long weight) {
         /** How bad. */
         public enum Sign {

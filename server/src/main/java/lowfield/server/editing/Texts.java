@@ -1,7 +1,9 @@
 package lowfield.server.editing;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lowfield.core.RuleBroken;
 import lowfield.server.accounts.Person;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LoadedEdition;
@@ -41,9 +43,27 @@ public class Texts {
                     text,
                     before.version());
         }
-        texts.write(edition, id, Optional.of(text));
+        return record(edition, id, before, text.after(before.state()), label(text.place()), by);
+    }
+
+    /** The author has read what was carried over of a text, and it is still so. Returns its version. */
+    @Transactional
+    public int confirm(UUID edition, TextState.Place place, UUID id, int expected, Person by) {
+        editions.forEditing(edition);
+        mustStand(loader.load(edition), place, id);
+        var before = texts.forUpdate(edition, place, id);
+        if (before.version() != expected) {
+            throw new Stale(
+                    "Someone else changed this text. Read it again.", before.state(), before.state(), before.version());
+        }
+        RuleBroken.unless(before.version() > 0, "There is no text to confirm.");
+        return record(edition, id, before, before.state().leaving(List.of()), "Text still correct", by);
+    }
+
+    private int record(UUID edition, UUID id, TextRows.StoredText before, TextState after, String label, Person by) {
+        texts.write(edition, id, Optional.of(after));
         var was = before.version() == 0 ? null : before.state();
-        journal.record(new Journal.Entry(edition, null, Target.TEXT, id, label(text.place()), was, text), by, true);
+        journal.record(new Journal.Entry(edition, null, Target.TEXT, id, label, was, after), by, true);
         return before.version() + 1;
     }
 

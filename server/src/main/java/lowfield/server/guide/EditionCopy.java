@@ -12,7 +12,10 @@ import static org.jooq.impl.DSL.val;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
+import lowfield.core.reason.SentencesOfNow;
+import lowfield.server.edition.TextRows;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Table;
@@ -23,17 +26,22 @@ import org.springframework.stereotype.Component;
 class EditionCopy {
     private final DSLContext db;
 
-    EditionCopy(DSLContext db) {
+    private final TextRows texts;
+
+    EditionCopy(DSLContext db, TextRows texts) {
         this.db = db;
+        this.texts = texts;
     }
 
-    void carryOver(UUID from, UUID to) {
+    /** @param locale the guide's, in which its texts are written */
+    void carryOver(UUID from, UUID to, Locale locale) {
         copy(EDITION_TIER, EDITION_TIER.EDITION_ID, from, to, EDITION_TIER.VERSION);
         copy(EDITION_BUILD, EDITION_BUILD.EDITION_ID, from, to, EDITION_BUILD.VERSION);
         copy(LINE, LINE.EDITION_ID, from, to, LINE.VERSION);
         copy(LINE_OPTION, LINE_OPTION.EDITION_ID, from, to, LINE_OPTION.VERSION);
         copy(FINDING_ANSWER, FINDING_ANSWER.EDITION_ID, from, to);
         copy(AUTHOR_TEXT, AUTHOR_TEXT.EDITION_ID, from, to, AUTHOR_TEXT.VERSION);
+        texts.leaveToRead(to, SentencesOfNow.in(locale));
     }
 
     /** Every row of one edition once more for another, but for the columns that begin anew. */

@@ -11,6 +11,7 @@ import java.time.OffsetDateTime;
 import java.time.YearMonth;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
@@ -87,7 +88,7 @@ public class Editions {
                 "The next edition is within %d years of the last.",
                 MOST_YEARS);
         var edition = insert(guide, last.number() + 1, period, pressOn);
-        copy.carryOver(last.id(), edition.id());
+        copy.carryOver(last.id(), edition.id(), Locale.forLanguageTag(guide.locale()));
         db.update(EDITION)
                 .set(EDITION.CHARTS, Json.jsonb(last.charts()))
                 .where(EDITION.ID.eq(edition.id()))

@@ -64,6 +64,7 @@ public class PublishChecks {
      * @param id names it as it is now; another problem, or the same grown worse, has another
      * @param builds those that share it
      * @param line the one to look at first
+     * @param text the introduction or verdict that it is in, by the id of what that is about
      * @param exception absent where there is none
      * @param earlier the reason that was given when the same thing was another problem; absent where there is none
      */
@@ -71,6 +72,7 @@ public class PublishChecks {
             String id,
             List<UUID> builds,
             @Nullable UUID line,
+            @Nullable UUID text,
             String sentence,
             String detail,
             @Nullable ExceptionView exception,
@@ -130,6 +132,7 @@ public class PublishChecks {
                 item.fingerprint(),
                 item.places().stream().map(At::build).distinct().toList(),
                 item.places().stream().findFirst().flatMap(At::line).orElse(null),
+                item.text().orElse(null),
                 item.sentence(),
                 item.detail(),
                 given.map(g -> new ExceptionView(g.reason(), g.shown())).orElse(null),

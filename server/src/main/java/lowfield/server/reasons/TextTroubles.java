@@ -76,7 +76,15 @@ public class TextTroubles {
         var gone = TextViews.gone(markdown, reader.pictures()).stream()
                 .map(g -> new TextTrouble(
                         text.id() + " " + g, Matter.FACT, of + " shows a picture that is gone", g, build));
-        return Stream.of(facts, slips, gone).flatMap(t -> t);
+        var unread = text.state().toRead().stream()
+                .filter(markdown::contains)
+                .map(sentence -> new TextTrouble(
+                        text.id() + " unread " + sentence,
+                        Matter.UNREAD_TEXT,
+                        of + " speaks of the last edition's month",
+                        "\u201c%s\u201d Confirm it or write it anew.".formatted(sentence),
+                        build));
+        return Stream.of(facts, slips, gone, unread).flatMap(t -> t);
     }
 
     private static Matter matter(Slip slip) {

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
@@ -57,5 +58,16 @@ class TextController {
             @AuthenticationPrincipal Person person) {
         var said = new TextState(place, text.introduction(), text.verdict(), text.handled(), text.disclosure());
         return new Written(texts.write(edition, id, said, Versions.expected(ifMatch), person));
+    }
+
+    @Operation(operationId = "confirmText", summary = "Confirm that what was carried over is still correct")
+    @PostMapping("/{place}/{id}/confirmation")
+    Written confirm(
+            @PathVariable UUID edition,
+            @PathVariable TextState.Place place,
+            @PathVariable UUID id,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @AuthenticationPrincipal Person person) {
+        return new Written(texts.confirm(edition, place, id, Versions.expected(ifMatch), person));
     }
 }
