@@ -115,7 +115,7 @@ final class CrossSection {
                         below,
                         left + Math.max(0, -free),
                         below,
-                        under.said("too high"),
+                        "memory: " + under.said("too high"),
                         under.verdict());
             });
         });

@@ -37,6 +37,7 @@ public final class FigureGuard {
     private final ClueReader figures;
     private final RelationGuard relations;
     private final NameGuard names;
+    private final FeatureGuard features;
     private final ClaimReader claimReader;
     private final SumReader sums;
 
@@ -52,6 +53,7 @@ public final class FigureGuard {
         figures = new ClueReader(context);
         relations = new RelationGuard(context);
         names = new NameGuard(context);
+        features = new FeatureGuard(context);
         claimReader = new ClaimReader(context);
         sums = new SumReader(context);
     }
@@ -81,6 +83,7 @@ public final class FigureGuard {
         var stated = TextMask.of(part);
         var named = mentions.in(stated);
         var slips = new ArrayList<Slip>(names.slips(stated, named));
+        slips.addAll(NameOfSeveral.slips(stated, named));
         var claims = new ArrayList<>(claimReader.prices(stated, named));
         var facts = new ArrayList<TypedFact>();
         var today = new HashMap<String, String>();
@@ -115,6 +118,7 @@ public final class FigureGuard {
         }
         for (var sentence : Stretch.sentences(stated)) {
             var here = named.stream().filter(m -> sentence.holds(m.start())).toList();
+            slips.addAll(features.slips(stated, sentence, here));
             sentence.clauses(stated).forEach(clause -> slips.addAll(relations.slips(stated, clause, here)));
         }
         return new Reading(
