@@ -14,8 +14,6 @@ import lowfield.core.fact.FilledReason;
 import lowfield.core.fact.TextFacts;
 import lowfield.core.press.TextPictures;
 import lowfield.core.proofreading.Slip;
-import lowfield.core.proofreading.guard.FigureGuard;
-import lowfield.core.proofreading.sources.TextProof;
 import lowfield.server.edition.EditionLoader;
 import lowfield.server.edition.LoadedEdition;
 import lowfield.server.edition.TextRows;
@@ -146,12 +144,8 @@ public class TextViews {
 
     /** What a text says otherwise than the data of the parts that it names. */
     public List<Slip> slips(LoadedEdition loaded, TextRows.StoredText of, String markdown) {
-        if (markdown.isBlank()) {
-            return List.of();
-        }
         var builds = about(loaded.evaluated(), of.state().place(), of.id());
-        return new FigureGuard(TextProof.of(loaded.evaluated(), builds, markdown, readings.ground(loaded)))
-                .slips(markdown);
+        return readings.slips(loaded, of.id(), builds, markdown);
     }
 
     /** The builds that a text is about, the nearest first; none for the edition. */
