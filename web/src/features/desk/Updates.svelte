@@ -10,6 +10,11 @@
     staleTime: Infinity,
     queryFn: () => taken(api.GET('/api/updates', {})),
   }));
+  const VIEWS = {
+    DESK: { path: '', label: 'Show desk' },
+    PRESS: { path: '/press', label: 'Show press' },
+    SETTINGS: { path: '/settings', label: 'Show settings' },
+  };
   const all = $derived(updates.data ?? []);
   let sentence = $state('');
 
@@ -31,6 +36,9 @@
     <ul class="small">
       {#each all as notice (notice.id)}<li>
           {notice.sentence}
+          {#if notice.guide}<a class="underline" href="/guides/{notice.guide}{VIEWS[notice.view!].path}"
+              >{VIEWS[notice.view!].label}</a
+            >{/if}
           {#if notice.part}<a class="underline" href="/catalogue?part={notice.part}">Show part</a>{/if}
         </li>{/each}
     </ul>

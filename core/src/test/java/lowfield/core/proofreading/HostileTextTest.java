@@ -3,11 +3,16 @@ package lowfield.core.proofreading;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import lowfield.core.part.Kind;
+import lowfield.core.proofreading.guard.FigureGuard;
+import lowfield.core.proofreading.names.NameIndex;
 import lowfield.core.reason.Reason;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
@@ -59,5 +64,26 @@ class HostileTextTest extends ProofCase {
         var slip = read("It has 16 GB of memory. " + known.repeat(Reading.MOST) + "It has 24 GB of memory.");
         assertThat(slip.isWhole()).isFalse();
         assertThat(slip.slips()).extracting(Slip::written).containsExactly("16 GB");
+    }
+
+    /** Thousands of figures, each of which could be any of forty parts' on file. */
+    @Test
+    @Timeout(60)
+    void manyFiguresAmongManyNamedParts() {
+        var parts = new ProofContext.Parts().add(Subject.Role.CHOICE, MICA, eur(41_290));
+        var named = IntStream.range(0, 40)
+                .mapToObj(i -> part(
+                        Kind.GRAPHICS_CARD,
+                        "Maker%d Family%d Size%d".formatted(i, i, i),
+                        Map.of("memory", 8 + i, "boardPower", 200 + i, "length", 240 + i)))
+                .toList();
+        named.forEach(p -> parts.add(Subject.Role.NAMED, p, eur(30_000)));
+        var context = new ProofContext(
+                Locale.forLanguageTag("en-IE"), EURO, parts.all(), List.of(), List.of(), new NameIndex(named));
+        var names = named.stream().map(p -> "the " + p.name()).collect(Collectors.joining(" and "));
+        var text = names + " have " + "9W ".repeat((Reason.LONGEST - names.length() - 10) / 3);
+        var reading = new FigureGuard(context).read(text);
+        assertThat(reading.isWhole()).isFalse();
+        assertThat(reading.slips().size()).isLessThanOrEqualTo(Reading.MOST);
     }
 }

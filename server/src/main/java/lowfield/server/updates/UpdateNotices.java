@@ -12,6 +12,7 @@ import lowfield.core.money.Money;
 import lowfield.db.tables.records.UpdateNoticeRecord;
 import lowfield.server.accounts.Person;
 import lowfield.server.catalogue.Parts;
+import lowfield.server.guide.GuideInfo;
 import lowfield.server.guide.Guides;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.NotFound;
@@ -40,9 +41,22 @@ public class UpdateNotices {
      * One thing that changed.
      *
      * @param part where it is looked at; absent where it is about no part
+     * @param guide the guide in whose draft it is looked at, as its address has it; absent where it is about none
+     * @param view where in that guide
      */
     public record UpdateNotice(
-            long id, String sentence, @Nullable UUID part) {}
+            long id,
+            String sentence,
+            @Nullable UUID part,
+            @Nullable String guide,
+            @Nullable View view) {
+        /** A view of a guide. */
+        public enum View {
+            DESK,
+            PRESS,
+            SETTINGS
+        }
+    }
 
     /** Those that nobody has read, oldest first. */
     @Transactional(readOnly = true)
@@ -67,10 +81,19 @@ public class UpdateNotices {
         }
     }
 
-    private String guide(UpdateNoticeRecord row) {
-        return Optional.ofNullable(row.getGuideId())
-                .map(id -> guides.byId(id).name())
-                .orElse("A guide");
+    private static Optional<UpdateNotice.View> view(String kind) {
+        return switch (kind) {
+            case "answers-to-bind", "texts-to-read" -> Optional.of(UpdateNotice.View.DESK);
+            case "exceptions-of-before" -> Optional.of(UpdateNotice.View.PRESS);
+            case "handling-not-printed" -> Optional.of(UpdateNotice.View.SETTINGS);
+            default -> Optional.empty();
+        };
+    }
+
+    /** "1 answer", "3 answers". */
+    private static String counted(JsonNode said, String one) {
+        var count = said.path("count").asInt();
+        return count + " " + one + (count == 1 ? "" : "s");
     }
 
     private UpdateNotice notice(UpdateNoticeRecord row) {
@@ -78,6 +101,8 @@ public class UpdateNotices {
         var part = Optional.ofNullable(row.getVariantId())
                 .map(id -> parts.catalogue().part(id));
         var name = part.map(p -> p.fullName()).orElse("a part");
+        var guide = Optional.ofNullable(row.getGuideId()).map(guides::byId);
+        var guideName = guide.map(GuideInfo::name).orElse("A guide");
         var sentence = switch (row.getKind()) {
             case "price-ended" ->
                 "%s: your price of %s ended. No guide names this part."
@@ -88,9 +113,23 @@ public class UpdateNotices {
                                         said.path("currency").asString().strip()));
             case "handling-not-printed" ->
                 "%s no longer prints what people of the desk have built with, owned or tested. Turn it on in the guide's settings."
-                        .formatted(guide(row));
+                        .formatted(guideName);
+            case "answers-to-bind" ->
+                "%s: %s to earlier findings. Where more decides now, the finding shows it as answered earlier; one key binds it."
+                        .formatted(guideName, counted(said, "answer"));
+            case "exceptions-of-before" ->
+                "%s: %s for whole checks no longer counts. Each problem has its own exception now."
+                        .formatted(guideName, counted(said, "exception"));
+            case "texts-to-read" ->
+                "%s: %s from the last edition. Read what speaks of its month before publishing."
+                        .formatted(guideName, counted(said, "text"));
             default -> name + ": changed by the update.";
         };
-        return new UpdateNotice(row.getId(), sentence, part.map(p -> p.id()).orElse(null));
+        return new UpdateNotice(
+                row.getId(),
+                sentence,
+                part.map(p -> p.id()).orElse(null),
+                guide.map(GuideInfo::slug).orElse(null),
+                view(row.getKind()).filter(v -> guide.isPresent()).orElse(null));
     }
 }

@@ -2,6 +2,8 @@ package lowfield.server.updates;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import lowfield.server.kit.World;
@@ -37,5 +39,42 @@ class UpdateNoticesTest {
         assertThat(world.ines.post("/api/updates/read", ids).status()).isEqualTo(204);
         assertThat(unread()).isEmpty();
         assertThat(world.ines.post("/api/updates/read", ids).status()).isEqualTo(404);
+    }
+
+    /** The migration itself, over a draft with an answer, an exception of before and a text that was carried over. */
+    @Test
+    void whatTheDataShowsIsToldWithItsPlace() throws IOException {
+        world.filled().round();
+        var guide = world.desk().path("guide").path("id").asString();
+        var text = Map.of("place", "EDITION", "introduction", "A quiet month.", "verdict", "", "disclosure", "");
+        world.ines.call("PUT", "/api/editions/" + world.edition + "/texts/EDITION/" + guide, text, 0);
+        world.publish();
+        db.execute(
+                "insert into finding_answer (edition_id, build_id, fingerprint, check_id, answer, account_id, at)"
+                        + " select ?::uuid, ?::uuid, 'f', 'air', 'Known.', id, now() from account limit 1",
+                world.edition,
+                world.build);
+        db.execute(
+                "insert into waiver (edition_id, gate, fingerprint, reason, account_id, at)"
+                        + " select ?::uuid, 'REASONS', 'f', 'Known.', id, now() from account limit 1",
+                world.edition);
+        db.execute("delete from update_notice");
+        try (var sql = getClass().getResourceAsStream("/db/migration/V042__told_after_the_update.sql")) {
+            for (var statement : new String(sql.readAllBytes(), StandardCharsets.UTF_8).split(";\\s*\\n")) {
+                if (!statement.isBlank()) {
+                    db.execute(statement);
+                }
+            }
+        }
+        var own = unread().valueStream()
+                .filter(n -> n.path("guide").asString("").equals(world.slug))
+                .toList();
+        assertThat(own).extracting(n -> n.path("view").asString()).containsExactly("DESK", "PRESS", "DESK");
+        assertThat(own)
+                .extracting(n -> n.path("sentence").asString())
+                .satisfiesExactly(
+                        s -> assertThat(s).contains("1 answer to earlier findings"),
+                        s -> assertThat(s).contains("1 exception for whole checks"),
+                        s -> assertThat(s).contains("1 text from the last edition"));
     }
 }
