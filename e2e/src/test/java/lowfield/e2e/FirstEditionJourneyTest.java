@@ -177,6 +177,17 @@ class FirstEditionJourneyTest extends OwnDesk {
     @Test
     @Order(7)
     void theEditionIsPublished() {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Desk"))
+                .click();
+        assertThat(page.getByText("Edition 1 is in work")).isVisible();
+        page.keyboard().press("w");
+        page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Introduction to the edition"))
+                .click();
+        page.keyboard().type("Cards are cheap this month. It is a quiet build.");
+        assertThat(page.getByRole(AriaRole.DIALOG).locator(".reader-text")).containsText("cheap this month");
+        page.keyboard().press("Escape");
+        page.keyboard().press("Escape");
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Press"))
                 .click();
         PublishAnyway.letThrough(
@@ -231,8 +242,26 @@ class FirstEditionJourneyTest extends OwnDesk {
         assertThat(page.locator("main")).containsText(Pattern.compile("[+−]\\d+\\.\\d\\d"));
     }
 
+    /** What was carried over and speaks of its month is led to from the queue, and one key confirms it. */
     @Test
     @Order(10)
+    void whatSpeaksOfTheLastMonthIsRead() {
+        var row = page.getByRole(
+                AriaRole.LINK,
+                new Page.GetByRoleOptions()
+                        .setName(Pattern.compile("Introduction to the edition speaks of the last edition's month")));
+        row.click();
+        var dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog).containsText("From the last edition: “Cards are cheap this month.”");
+        button("Still correct").click();
+        assertThat(dialog).not().containsText("From the last edition");
+        page.keyboard().press("Escape");
+        assertThat(dialog).hasCount(0);
+        assertThat(row).hasCount(0);
+    }
+
+    @Test
+    @Order(11)
     void noPageOnTheWayBrokeTheContentPolicy() {
         assertThat(broken).isEmpty();
     }

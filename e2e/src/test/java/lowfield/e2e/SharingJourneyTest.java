@@ -6,6 +6,7 @@ import static lowfield.e2e.DemoDesk.context;
 import static lowfield.e2e.DemoDesk.desk;
 import static lowfield.e2e.DemoDesk.isClean;
 import static lowfield.e2e.DemoDesk.signedIn;
+import static lowfield.e2e.DemoDesk.theatre;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
@@ -106,8 +107,9 @@ class SharingJourneyTest {
         }
     }
 
+    /** An answer is kept, and covers the figures it was given for and no worse ones. */
     @Test
-    void aCautionIsAnswered() {
+    void aCautionIsAnsweredUntilItsFiguresAreOthers() {
         try (var context = context()) {
             var page = bench(context, "Bosun");
             var tally = page.getByLabel("Tally");
@@ -120,6 +122,23 @@ class SharingJourneyTest {
             assertThat(tally).containsText("Answered: It is in the first-start notes.");
             page.reload();
             assertThat(tally).containsText("Answered: It is in the first-start notes.");
+            var bench = page.url();
+            page.navigate(theatre().desk() + "/catalogue");
+            page.getByLabel("Kind").click();
+            page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Cases"))
+                    .click();
+            page.getByText("Hollowell Byre M, black").first().click();
+            var exhaust = page.getByRole(AriaRole.DIALOG).getByLabel("exhaust fans");
+            page.waitForResponse(answer -> answer.url().contains("/api/parts/") && answer.ok(), () -> {
+                exhaust.fill("2");
+                exhaust.press("Tab");
+            });
+            page.navigate(bench);
+            assertThat(tally.getByRole(
+                            AriaRole.BUTTON,
+                            new Locator.GetByRoleOptions().setName(Pattern.compile("^Answer: No fan moves air"))))
+                    .isVisible();
+            assertThat(tally).not().containsText("It is in the first-start notes.");
         }
     }
 

@@ -120,7 +120,7 @@ class CheapestForcedTest {
                             present,
                             build,
                             line.id(),
-                            k -> forSale.getOrDefault(k, List.of()),
+                            new LikeParts(k -> forSale.getOrDefault(k, List.of()), this::price, p -> "new")::of,
                             this::price,
                             l -> l,
                             Integer.MAX_VALUE)
