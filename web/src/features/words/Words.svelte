@@ -36,6 +36,12 @@
       }),
     );
 
+  /** What is wrong with a text stands in the desk's queue, too. */
+  async function again(): Promise<void> {
+    await queries.invalidateQueries({ queryKey: ['texts', edition] });
+    await queries.invalidateQueries({ queryKey: ['desk'] });
+  }
+
   /** What was carried over has been read, and it is still so. */
   async function confirm(): Promise<void> {
     if (!place || !text) return;
@@ -52,7 +58,7 @@
     } catch (problem) {
       sentence = (problem as Error).message;
     }
-    await queries.invalidateQueries({ queryKey: ['texts', edition] });
+    await again();
   }
 
   async function save(change: Partial<Schemas['TextState']>): Promise<void> {
@@ -71,7 +77,7 @@
     } catch (problem) {
       sentence = problem instanceof Problem ? problem.message : (problem as Error).message;
     }
-    await queries.invalidateQueries({ queryKey: ['texts', edition] });
+    await again();
   }
 </script>
 

@@ -124,9 +124,7 @@ class SharingJourneyTest {
             assertThat(tally).containsText("Answered: It is in the first-start notes.");
             var bench = page.url();
             page.navigate(theatre().desk() + "/catalogue");
-            page.getByLabel("Kind").click();
-            page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Cases"))
-                    .click();
+            page.getByLabel("Kind").selectOption("CASE");
             page.getByText("Hollowell Byre M, black").first().click();
             var exhaust = page.getByRole(AriaRole.DIALOG).getByLabel("exhaust fans");
             page.waitForResponse(answer -> answer.url().contains("/api/parts/") && answer.ok(), () -> {

@@ -51,6 +51,17 @@ class ReasonFactsTest {
                 .orElseThrow();
     }
 
+    /** Typing on lengthens a step; facts in place of figures are one that undo takes back alone. */
+    @Test
+    void undoTakesFactsBackAlone() {
+        world.choose("GRAPHICS_CARD", "hartle-basalt-16-gb");
+        reason("GRAPHICS_CARD", "It has 16");
+        reason("GRAPHICS_CARD", "It has 16 GB.");
+        reason("GRAPHICS_CARD", "It has {{spec.memory}}.");
+        world.ines.post("/api/editions/" + world.edition + "/undo", Map.of());
+        assertThat(world.line("GRAPHICS_CARD").path("reason").asString()).isEqualTo("It has 16 GB.");
+    }
+
     @Test
     void aMenuShowsTodaysValuesAndAReasonIsFilledWithThem() {
         world.filled();

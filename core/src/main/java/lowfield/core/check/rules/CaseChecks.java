@@ -37,6 +37,7 @@ final class CaseChecks {
     private static final View NETWORK = View.of(Slot.WIFI, NETWORK_USB_2_HEADERS, SOURCE);
     private static final View MODULE = View.of(Slot.WIFI, NETWORK_NEEDS_CHIPSET);
     private static final View MODULE_SLOT = View.of(Slot.MOTHERBOARD, BOARD_RADIO_MODULE_SLOT);
+    private static final View ADAPTER = View.of(Slot.WIFI, NETWORK_BUS, NETWORK_ANTENNAS, SOURCE);
     private static final View RADIO = View.of(Slot.MOTHERBOARD, BOARD_RADIO, BOARD_ANTENNAS);
 
     static final List<Check> ALL = List.of(
@@ -119,17 +120,18 @@ final class CaseChecks {
                         }
                     }),
             advises("antennas", "Wi-Fi comes with its antennas")
-                    .seeing(RADIO)
+                    .seeing(RADIO, ADAPTER)
                     .fits("there", "Antennas come with the motherboard.")
+                    .fits("card-there", "Antennas come with %s.")
                     .caution(
                             "none",
                             "The motherboard has Wi-Fi and no antennas in its box.",
                             "Order antennas for the motherboard's Wi-Fi.")
-                    .each((board, in, tell) -> tell.with(board.get(BOARD_RADIO), has -> {
-                        if (has) {
-                            tell.with(board.get(BOARD_ANTENNAS), inBox -> tell.say(inBox ? "there" : "none"));
-                        }
-                    })),
+                    .caution(
+                            "card-none",
+                            "%s: antennas not included. Add a set.",
+                            "Order Wi-Fi antennas: none are included.")
+                    .by(CaseChecks::antennas),
             advises("cable-room", "There is room for cables behind the motherboard")
                     .seeing(View.of(Slot.CASE, CASE_CABLE_ROOM))
                     .fits("room", "There are %s mm for cables behind the motherboard.")
@@ -142,6 +144,30 @@ final class CaseChecks {
                             .ifPresent(mm -> tell.say(mm < 15 ? "tight" : "room", mm))));
 
     private CaseChecks() {}
+
+    /** Of the motherboard's Wi-Fi, and of a card's; what is plugged into USB has its own inside. */
+    private static void antennas(Inputs in, FindingCollector tell) {
+        in.each(RADIO, board -> {
+            var about = tell.about(board);
+            about.with(board.get(BOARD_RADIO), has -> {
+                if (has) {
+                    about.with(board.get(BOARD_ANTENNAS), inBox -> about.say(inBox ? "there" : "none"));
+                }
+            });
+        });
+        in.each(ADAPTER, card -> {
+            var about = tell.about(card);
+            if (card.or(SOURCE, Source.NONE).isBought()) {
+                about.with(card.get(NETWORK_BUS), bus -> {
+                    if (bus.startsWith("PCIe")) {
+                        about.with(
+                                card.get(NETWORK_ANTENNAS),
+                                inBox -> about.say(inBox ? "card-there" : "card-none", card));
+                    }
+                });
+            }
+        });
+    }
 
     private static void format(Seen board, Seen box, Inputs in, FindingCollector.About tell) {
         tell.with(board.get(BOARD_FORMAT), box.get(CASE_FORMATS), (format, takes) -> {

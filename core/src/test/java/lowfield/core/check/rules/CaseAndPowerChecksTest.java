@@ -140,6 +140,18 @@ class CaseAndPowerChecksTest {
         var radio = sound().with(Slot.MOTHERBOARD, "radio", true);
         radio.with(Slot.MOTHERBOARD, "antennas", true).says("antennas", "there");
         radio.with(Slot.MOTHERBOARD, "antennas", false).says("antennas", "none");
+        sound().with(Slot.MOTHERBOARD, "radio", false)
+                .adding(Slot.WIFI, "bus", "PCIe x1", "antennas", true)
+                .says("antennas", "card-there");
+        sound().with(Slot.MOTHERBOARD, "radio", false)
+                .adding(Slot.WIFI, "bus", "PCIe x1", "antennas", false)
+                .says("antennas", "card-none", "Add a set");
+        sound().with(Slot.MOTHERBOARD, "radio", false)
+                .adding(Slot.WIFI, "bus", "PCIe x1")
+                .lacks("antennas", "antennas in the box");
+        sound().with(Slot.MOTHERBOARD, "radio", false)
+                .adding(Slot.WIFI, "bus", "USB")
+                .isSilentOn("antennas");
     }
 
     @Test
