@@ -50,7 +50,7 @@ public final class SentencesOfNow {
 
     /** "May" and "March" are words as well: a day, a year or a preposition beside them makes them months. */
     private static final String BESIDE =
-            "(?:\\b(?:in|of|since|until|till|by|from|for|early|mid|late|last|next|this) |\\d ?)";
+            "(?:\\b(?:in|of|since|until|by|from|for|early|mid|late|last|next|this) |\\d ?)";
 
     private final Pattern pattern;
 

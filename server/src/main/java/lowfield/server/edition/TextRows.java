@@ -5,9 +5,7 @@ import static lowfield.db.Tables.AUTHOR_TEXT;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
 import lowfield.core.evidence.SoftFact;
-import lowfield.core.reason.SentencesOfNow;
 import lowfield.db.tables.records.AuthorTextRecord;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
@@ -77,22 +75,6 @@ public class TextRows {
                 .set(AUTHOR_TEXT.UNREAD, unread)
                 .set(AUTHOR_TEXT.VERSION, AUTHOR_TEXT.VERSION.plus(1))
                 .execute();
-    }
-
-    /** What of the texts of an edition that was carried over is left to read. */
-    public void leaveToRead(UUID edition, SentencesOfNow now) {
-        for (var text : of(edition)) {
-            var state = text.state();
-            var toRead = Stream.of(state.introduction(), state.verdict())
-                    .flatMap(t -> now.of(t).stream())
-                    .distinct()
-                    .toList();
-            db.update(AUTHOR_TEXT)
-                    .set(AUTHOR_TEXT.UNREAD, String.join("\n", toRead))
-                    .where(AUTHOR_TEXT.EDITION_ID.eq(edition), AUTHOR_TEXT.PLACE_ID.eq(text.id()))
-                    .and(AUTHOR_TEXT.PLACE.eq(state.place().name()))
-                    .execute();
-        }
     }
 
     private static StoredText text(AuthorTextRecord r) {

@@ -14,8 +14,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lowfield.core.reason.SentencesOfNow;
-import lowfield.server.edition.TextRows;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Table;
@@ -26,11 +27,8 @@ import org.springframework.stereotype.Component;
 class EditionCopy {
     private final DSLContext db;
 
-    private final TextRows texts;
-
-    EditionCopy(DSLContext db, TextRows texts) {
+    EditionCopy(DSLContext db) {
         this.db = db;
-        this.texts = texts;
     }
 
     /** @param locale the guide's, in which its texts are written */
@@ -41,7 +39,21 @@ class EditionCopy {
         copy(LINE_OPTION, LINE_OPTION.EDITION_ID, from, to, LINE_OPTION.VERSION);
         copy(FINDING_ANSWER, FINDING_ANSWER.EDITION_ID, from, to);
         copy(AUTHOR_TEXT, AUTHOR_TEXT.EDITION_ID, from, to, AUTHOR_TEXT.VERSION);
-        texts.leaveToRead(to, SentencesOfNow.in(locale));
+        leaveToRead(to, SentencesOfNow.in(locale));
+    }
+
+    /** What of the texts speaks of the last edition's period is left to read. */
+    private void leaveToRead(UUID edition, SentencesOfNow now) {
+        for (var text : db.selectFrom(AUTHOR_TEXT)
+                .where(AUTHOR_TEXT.EDITION_ID.eq(edition))
+                .fetch()) {
+            var toRead = Stream.of(text.getIntroduction(), text.getVerdict())
+                    .flatMap(t -> now.of(t).stream())
+                    .distinct()
+                    .collect(Collectors.joining("\n"));
+            text.setUnread(toRead);
+            text.store();
+        }
     }
 
     /** Every row of one edition once more for another, but for the columns that begin anew. */

@@ -115,13 +115,13 @@ public class UpdateNotices {
                 "%s no longer prints what people of the desk have built with, owned or tested. Turn it on in the guide's settings."
                         .formatted(guideName);
             case "answers-to-bind" ->
-                "%s: %s to earlier findings. Where more decides now, the finding shows it as answered earlier; one key binds it."
+                "%s: %s carried over. Confirm those shown as answered earlier."
                         .formatted(guideName, counted(said, "answer"));
             case "exceptions-of-before" ->
-                "%s: %s for whole checks no longer counts. Each problem has its own exception now."
+                "%s: exceptions for whole checks no longer count (%s). Give each problem its own."
                         .formatted(guideName, counted(said, "exception"));
             case "texts-to-read" ->
-                "%s: %s from the last edition. Read what speaks of its month before publishing."
+                "%s: %s carried over. Check what they say of the last month before publishing."
                         .formatted(guideName, counted(said, "text"));
             default -> name + ": changed by the update.";
         };

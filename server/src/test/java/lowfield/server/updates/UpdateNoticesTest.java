@@ -73,8 +73,8 @@ class UpdateNoticesTest {
         assertThat(own)
                 .extracting(n -> n.path("sentence").asString())
                 .satisfiesExactly(
-                        s -> assertThat(s).contains("1 answer to earlier findings"),
-                        s -> assertThat(s).contains("1 exception for whole checks"),
-                        s -> assertThat(s).contains("1 text from the last edition"));
+                        s -> assertThat(s).contains("1 answer carried over"),
+                        s -> assertThat(s).contains("no longer count (1 exception)"),
+                        s -> assertThat(s).contains("1 text carried over"));
     }
 }
