@@ -82,13 +82,8 @@ public class Editing {
         journal.record(
                 new Journal.Entry(edition, after.build(), Target.LINE, line, label(after, patch), row.state(), after),
                 by,
-                patch.isTyping() && facts(after.reason()) <= facts(row.state().reason()));
+                patch.isTyping() && !FactSwap.isOne(row.state().reason(), after.reason()));
         return after.build();
-    }
-
-    /** Putting facts where figures were typed is a step of its own, which undo takes back alone. */
-    private static int facts(String reason) {
-        return reason.split("\\{\\{", -1).length;
     }
 
     /** What an edit starts from: a line that follows and is to stand alone keeps what it has shown so far. */
