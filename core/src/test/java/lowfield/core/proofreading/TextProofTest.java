@@ -143,4 +143,14 @@ class TextProofTest {
         assertThat(slips("Mate kostet 1.080 EUR im Ganzen.", Locale.GERMAN, List.of()))
                 .isEmpty();
     }
+
+    @Test
+    void bothEndsOfARangeAreSums() {
+        assertThat(ofEdition("Mate stays in its band from 950 to 1,100 EUR.")).containsExactly("950 to 1,100 EUR -> ?");
+        assertThat(ofEdition("Our lists run from 1,050 to 1,300 EUR.")).containsExactly("1,050 to 1,300 EUR -> ?");
+        assertThat(ofEdition("Mate stays in its band from 1,000 to 1,100 EUR.")).isEmpty();
+        assertThat(ofEdition("Our lists run from 1,050 to 1,230 EUR.")).isEmpty();
+        assertThat(ofEdition("A monitor costs 200 to 300 EUR more.")).isEmpty();
+        assertThat(ofEdition("Skipper leaves 50 EUR of its band.")).containsExactly("50 EUR -> 20.00 EUR");
+    }
 }

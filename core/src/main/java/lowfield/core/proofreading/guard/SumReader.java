@@ -29,13 +29,16 @@ final class SumReader {
             words("totals?|in total|in all|altogether|all together|comes? to|adds? up to|the whole");
     private static final Pattern BAND = words("band|budget|limit|ceiling|price point");
     private static final Pattern LAST = words("last (?:month|edition|time)|was|were|used to|before|from");
-    private static final Pattern LEFT = words("left|to spare|under (?:the|its) (?:band|budget|limit)|spare");
+    private static final Pattern LEFT = words("left|leaves?|to spare|under (?:the|its) (?:band|budget|limit)|spare");
     private static final Pattern OVER = words("over (?:the|its) (?:band|budget|limit)");
     private static final Pattern CHANGE =
             words("more|less|dearer|cheaper|up|down|rose|rises|fell|falls|saves?|saving|lower|higher|dropped");
     private static final Pattern ALL = words("all|every|tiers|builds|guide|range|ranges|any");
     private static final Pattern PEAK = words("peak|draws?|power draw");
     private static final Pattern FROM_TO = Pattern.compile("(?i)(?:from|between) $");
+
+    private static final Pattern RANGE = Pattern.compile("\\d\\D* ?(?:to|and|–|-) ?\\D*\\d");
+    private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
 
     private final ProofContext context;
 
@@ -104,6 +107,10 @@ final class SumReader {
                 .findFirst()
                 .orElse(sentence);
         var about = about(text, sentence, clause);
+        if (figure.dimension() == Dimension.MONEY
+                && RANGE.matcher(figure.text()).find()) {
+            return ends(figure, about.isEmpty() ? context.sums() : about);
+        }
         if (about.isEmpty()) {
             return Optional.empty();
         }
@@ -127,23 +134,56 @@ final class SumReader {
                 : Optional.empty();
     }
 
+    /** "1,050 to 1,300 EUR": right where both ends are sums, a slip where one is, about something else where none is. */
+    private static Optional<Held> ends(WrittenFigure figure, List<TierSums> about) {
+        var sums = about.stream()
+                .flatMap(s -> values(s, about))
+                .map(v -> BigDecimal.valueOf(v.minor()))
+                .toList();
+        var isFirst = sums.stream().anyMatch(v -> isNear(v, figure.least()));
+        var isLast = sums.stream().anyMatch(v -> isNear(v, figure.most()));
+        if (!isFirst && !isLast) {
+            return Optional.empty();
+        }
+        return Optional.of(new Held(
+                figure,
+                Optional.of(new Slip(
+                                figure.start(),
+                                figure.end(),
+                                figure.text(),
+                                "range of sums",
+                                Optional.empty(),
+                                Optional.empty(),
+                                "%s: the %s is no total and no end of a band."
+                                        .formatted(figure.text(), isFirst ? "second" : "first"),
+                                false))
+                        .filter(s -> !isFirst || !isLast)));
+    }
+
+    /** Ends are written to the unit. */
+    private static boolean isNear(BigDecimal value, BigDecimal end) {
+        return value.subtract(end).abs().compareTo(HUNDRED) <= 0;
+    }
+
     /** Whether the clause names no part, which its figures could be about. */
     private static boolean isFree(Stretch clause, List<Mention> named) {
         return named.stream().noneMatch(m -> m.sort() != Mention.Sort.TIER && clause.holds(m.start()));
     }
 
     private boolean isSo(WrittenFigure figure, List<TierSums> about) {
-        return about.stream()
-                .flatMap(s -> Stream.of(
-                                s.total().stream(),
-                                s.last().stream(),
-                                s.band().stream(),
-                                s.change().stream(),
-                                s.left().stream(),
-                                s.over().stream(),
-                                steps(s, about))
-                        .flatMap(v -> v))
-                .anyMatch(v -> figure.holds(BigDecimal.valueOf(v.minor())));
+        return about.stream().flatMap(s -> values(s, about)).anyMatch(v -> figure.holds(BigDecimal.valueOf(v.minor())));
+    }
+
+    private static Stream<Money> values(TierSums of, List<TierSums> about) {
+        return Stream.of(
+                        of.total().stream(),
+                        of.last().stream(),
+                        of.band().stream(),
+                        of.change().stream(),
+                        of.left().stream(),
+                        of.over().stream(),
+                        steps(of, about))
+                .flatMap(v -> v);
     }
 
     /** What a step from one named build to another costs. */
