@@ -89,7 +89,7 @@ final class CrossSection {
         });
     }
 
-    /** A module stands on edge beside the socket; what the cooler leaves over it is measured from its top. */
+    /** A module stands on edge beside the socket; what the cooler leaves over it is measured from its top, and said in words. */
     private void memory(int plane) {
         parts.memory().ifPresent(memory -> {
             var high = sheet.needed(memory.get(Memory::height), memory.name(), "height");
@@ -110,13 +110,7 @@ final class CrossSection {
                     under.verdict());
             under.left().ifPresent(free -> {
                 var below = top + MODULE - 10;
-                sheet.measure(
-                        left - Math.max(0, free),
-                        below,
-                        left + Math.max(0, -free),
-                        below,
-                        "memory: " + under.said("too high"),
-                        under.verdict());
+                sheet.measure(left - Math.max(0, free), below, left + Math.max(0, -free), below, "", under.verdict());
             });
         });
     }

@@ -53,7 +53,7 @@ public record FitDrawing(List<Panel> panels, List<Sentence> words, List<Sentence
         }
     }
 
-    /** A clearance with what is left of it, along a line. */
+    /** A clearance with what is left of it, along a line; nothing is said where the words beside the drawing have to do. */
     public record Measure(int fromX, int fromY, int toX, int toY, String said, Verdict verdict) {}
 
     /** A part that has no outline, and the figure that is missing for it. */

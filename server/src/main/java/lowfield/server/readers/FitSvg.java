@@ -130,6 +130,9 @@ public final class FitSvg {
         var at = MeasureLabel.of(m, panel, m.said().length() * LETTER);
         out.append("<path class=\"measure %s\" d=\"M%d %d v10 m0 -5 H%d m0 -5 v10\"/>"
                 .formatted(word(m.verdict()), m.fromX(), at.line() - 5, m.toX()));
+        if (m.said().isEmpty()) {
+            return;
+        }
         out.append("<text class=\"said %s\" x=\"%.0f\" y=\"%d\" text-anchor=\"middle\">%s</text>"
                 .formatted(word(m.verdict()), at.middle(), at.baseline(), HtmlUtils.htmlEscape(m.said())));
     }
