@@ -32,7 +32,7 @@ class FingerprintsDecideTest {
     }
 
     /** The same part with another value of one figure, or without it where the value is null. */
-    private static Line with(Line line, Part part, String field, Object value) {
+    static Line with(Line line, Part part, String field, Object value) {
         var spec = new HashMap<>(part.kind().schema().write(part.spec()));
         if (value == null) {
             spec.remove(field);

@@ -1,8 +1,8 @@
 package lowfield.core.check;
 
+import static lowfield.core.check.FingerprintsDecideTest.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -95,26 +95,5 @@ class UnknownIsNoVerdictTest {
     private static Map<String, List<Finding>> byCheck(Build build) {
         return Checks.on(build).stream()
                 .collect(Collectors.groupingBy(f -> f.check().id()));
-    }
-
-    private static Line with(Line line, Part part, String figure, Object value) {
-        var spec = new HashMap<>(part.kind().schema().write(part.spec()));
-        spec.remove(figure);
-        if (value != null) {
-            spec.put(figure, value);
-        }
-        var changed = line.with(new Choice.Chosen(new Part(
-                part.id(),
-                part.product(),
-                part.kind(),
-                part.maker(),
-                part.name(),
-                part.variant(),
-                part.release(),
-                part.suggestedPrice(),
-                part.avoid(),
-                part.added(),
-                part.kind().schema().read(spec))));
-        return line.condition().map(changed::in).orElse(changed);
     }
 }
