@@ -82,7 +82,7 @@ public class TextTroubles {
                         text.id() + " unread " + sentence,
                         Matter.UNREAD_TEXT,
                         of + " speaks of the last edition's month",
-                        "\u201c%s\u201d Confirm it or write it anew.".formatted(sentence),
+                        "\u201c%s\u201d Confirm or rewrite it.".formatted(sentence),
                         build));
         return Stream.of(facts, slips, gone, unread).flatMap(t -> t);
     }

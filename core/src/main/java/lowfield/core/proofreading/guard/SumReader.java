@@ -154,7 +154,7 @@ final class SumReader {
                                 "range of sums",
                                 Optional.empty(),
                                 Optional.empty(),
-                                "%s: the %s is no total and no end of a band."
+                                "%s: %s figure matches no total or band."
                                         .formatted(figure.text(), isFirst ? "second" : "first"),
                                 false))
                         .filter(s -> !isFirst || !isLast)));
