@@ -140,6 +140,38 @@ class SharingJourneyTest {
         }
     }
 
+    /** What a tier promises is asked of its build: an upgrade of the CPU, and overclocking. */
+    @Test
+    void whatATierPromisesIsAskedOfItsBuild() {
+        try (var context = context()) {
+            var page = desk(context);
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Edit tier Deckhand"))
+                    .click();
+            var form = page.getByRole(AriaRole.DIALOG);
+            form.getByLabel("CPU overclocking").check();
+            form.getByLabel("CPU upgrade later").check();
+            form.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Save the tier"))
+                    .click();
+            assertThat(form).hasCount(0);
+            bench(page, "Deckhand");
+            var tally = page.getByLabel("Tally");
+            assertThat(tally).containsText("Tier promises overclocking: the CPU is locked.");
+            assertThat(tally).not().containsText("Tier promises a CPU upgrade");
+            var bench = page.url();
+            page.navigate(theatre().desk() + "/catalogue");
+            page.getByLabel("Kind").selectOption("PROCESSOR");
+            page.getByText("Aldane Fennel Four").first().click();
+            var last = page.getByRole(AriaRole.DIALOG).getByLabel("last year of new CPUs for the socket");
+            page.waitForResponse(answer -> answer.url().contains("/api/parts/") && answer.ok(), () -> {
+                last.fill("2027");
+                last.press("Tab");
+            });
+            page.navigate(bench);
+            assertThat(tally)
+                    .containsText("Tier promises a CPU upgrade: new CPUs for the socket are promised until 2027 only.");
+        }
+    }
+
     @Test
     void twoDesksOnOneReasonAreOfferedBothTexts() {
         try (var hers = context();
