@@ -1,6 +1,7 @@
 package lowfield.database;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -29,14 +30,14 @@ public final class Backup {
     private Backup() {}
 
     /** Writes the file whole or not at all; one that exists is not written over. Returns what it says of itself. */
-    public static String write(Access access, Path file, Instant now) {
+    public static String write(Access access, DeskKey key, Path file, Instant now) {
         if (Files.exists(file)) {
             throw new Refusal("%s exists already; name another file.", file);
         }
         var part = file.resolveSibling("%s.%d.part"
                 .formatted(file.getFileName(), ProcessHandle.current().pid()));
         try {
-            var manifest = writePart(access, part, now);
+            var manifest = writePart(access, key, part, now);
             Files.move(part, file, StandardCopyOption.ATOMIC_MOVE);
             return "%s, version %s, %,d bytes"
                     .formatted(Desk.called(manifest.desk()), manifest.schema(), Files.size(file));
@@ -57,7 +58,8 @@ public final class Backup {
         }
     }
 
-    private static Manifest writePart(Access access, Path part, Instant now) throws IOException, SQLException {
+    private static Manifest writePart(Access access, DeskKey key, Path part, Instant now)
+            throws IOException, SQLException {
         Files.deleteIfExists(part);
         Files.createFile(part, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
         try (var connection = access.open();
@@ -84,15 +86,20 @@ public final class Backup {
                 dump.succeed();
                 zip.closeEntry();
                 var manifest = manifest(connection, out, contents.join(), now);
-                zip.putNextEntry(new ZipEntry(BackupFile.MANIFEST));
-                zip.write(manifest.written());
-                zip.closeEntry();
+                put(zip, BackupFile.MANIFEST, manifest.written());
+                put(zip, BackupFile.MARK, key.mark(manifest.written()).getBytes(StandardCharsets.US_ASCII));
                 zip.finish();
                 zip.flush();
                 channel.force(true);
                 return manifest;
             }
         }
+    }
+
+    private static void put(ZipOutputStream zip, String name, byte[] bytes) throws IOException {
+        zip.putNextEntry(new ZipEntry(name));
+        zip.write(bytes);
+        zip.closeEntry();
     }
 
     private static void transfer(BackupFile.Hashed in, ZipOutputStream out) throws IOException {

@@ -3,7 +3,6 @@ package lowfield.database;
 import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.OutputStream;
 import java.nio.file.Path;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -16,16 +15,21 @@ import tools.jackson.core.JacksonException;
 final class BackupFile implements AutoCloseable {
     static final String DUMP = "database.dump";
     static final String MANIFEST = "manifest.json";
+    static final String MARK = "manifest.mark";
 
     private static final int LONGEST_MANIFEST = 1 << 20;
+    private static final int LONGEST_MARK = 1 << 10;
+    private static final int BUFFER = 1 << 17;
 
     private final ZipFile zip;
+    private final byte[] written;
     private final Manifest manifest;
 
     private BackupFile(ZipFile zip) throws IOException {
         this.zip = zip;
         try (var in = entry(MANIFEST)) {
-            manifest = Manifest.read(in.readNBytes(LONGEST_MANIFEST));
+            written = in.readNBytes(LONGEST_MANIFEST);
+            manifest = Manifest.read(written);
         }
     }
 
@@ -60,6 +64,17 @@ final class BackupFile implements AutoCloseable {
         return manifest;
     }
 
+    /** Whether the desk with this key made it. Backups of before had no mark. */
+    boolean isMadeBy(DeskKey key) throws IOException {
+        var entry = zip.getEntry(MARK);
+        if (entry == null) {
+            return false;
+        }
+        try (var in = zip.getInputStream(entry)) {
+            return key.isMark(in.readNBytes(LONGEST_MARK), written);
+        }
+    }
+
     InputStream dump() throws IOException {
         return entry(DUMP);
     }
@@ -74,7 +89,8 @@ final class BackupFile implements AutoCloseable {
 
     private void checkDump() throws IOException {
         try (var in = new Hashed(dump())) {
-            in.transferTo(OutputStream.nullOutputStream());
+            var buffer = new byte[BUFFER];
+            while (in.bytes <= manifest.dumpBytes() && in.read(buffer, 0, BUFFER) >= 0) {}
             if (in.bytes != manifest.dumpBytes() || !in.hash().equals(manifest.dumpSha256())) {
                 throw damaged();
             }

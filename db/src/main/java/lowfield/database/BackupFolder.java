@@ -9,7 +9,7 @@ import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 
 /** Where backups are kept that make themselves: before a migration, before a restore. */
-public record BackupFolder(Path folder) {
+public record BackupFolder(Path folder, DeskKey key) {
     private static final DateTimeFormatter MOMENT =
             DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss").withZone(ZoneOffset.UTC);
 
@@ -21,6 +21,6 @@ public record BackupFolder(Path folder) {
         } catch (IOException failed) {
             throw new Refusal("The folder for backups, %s, could not be made: %s", folder, failed.getMessage());
         }
-        Backup.write(access, folder.resolve("before-%s-%s.lowfield".formatted(what, MOMENT.format(now))), now);
+        Backup.write(access, key, folder.resolve("before-%s-%s.lowfield".formatted(what, MOMENT.format(now))), now);
     }
 }

@@ -12,13 +12,18 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * The console's way to the database, as the role that owns it: {@code migrate}, {@code backup FILE},
- * {@code restore FILE [--replace NAME] [--yes]}, {@code name}. Ends with 1 and a sentence where something is refused.
+ * {@code restore FILE [--replace NAME] [--trust] [--yes]}, {@code name}. Ends with 1 and a sentence where something is refused.
  */
 public final class Console {
-    private static final String USAGE = "migrate | backup FILE | restore FILE [--replace NAME] [--yes] | name";
+    private static final String USAGE =
+            "migrate | backup FILE | restore FILE [--replace NAME] [--trust] [--yes] | name";
+
+    private static final BufferedReader TYPED =
+            new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));
 
     private final Map<String, String> environment;
 
@@ -30,19 +35,25 @@ public final class Console {
         try {
             new Console(System.getenv()).run(new ArrayList<>(Arrays.asList(arguments)));
         } catch (Refusal refused) {
-            System.err.println("Lowfield: " + refused.getMessage());
+            tell(refused.getMessage());
             System.exit(1);
         } catch (SQLException failed) {
-            System.err.println("Lowfield: The database could not be asked: " + failed.getMessage());
+            tell("The database could not be asked: " + failed.getMessage());
             System.exit(1);
         }
+    }
+
+    /** What a file or a database says may steer a terminal; it is shown without. */
+    private static void tell(String sentence) {
+        System.err.println("Lowfield: " + sentence.replaceAll("\\p{Cntrl}", " "));
     }
 
     private void run(List<String> words) throws SQLException {
         var what = words.isEmpty() ? "" : words.remove(0);
         switch (what) {
             case "migrate" -> new Migration(owner(), setting("LOWFIELD_DB_USER"), backups()).run(Instant.now());
-            case "backup" -> System.out.println("Backed up: " + Backup.write(owner(), file(words), Instant.now()));
+            case "backup" ->
+                System.out.println("Backed up: " + Backup.write(owner(), key(), file(words), Instant.now()));
             case "restore" -> System.out.println(restore(words));
             case "name" -> name();
             default -> throw new Refusal(USAGE);
@@ -51,6 +62,7 @@ public final class Console {
 
     private String restore(List<String> words) {
         var isSure = words.remove("--yes");
+        var trust = Optional.<Predicate<String>>of(Console::isYes).filter(asked -> words.remove("--trust"));
         var at = words.indexOf("--replace");
         Optional<String> replace = Optional.empty();
         if (at >= 0) {
@@ -60,9 +72,8 @@ public final class Console {
             replace = Optional.of(words.remove(at + 1));
             words.remove(at);
         }
-        return new Restore(
-                        owner(), file(words), replace, question -> isSure || isYes(question), backups(), Instant.now())
-                .run();
+        var answers = new Restore.Answers(replace, trust, question -> isSure || isYes(question));
+        return new Restore(owner(), key(), file(words), answers, backups(), Instant.now()).run();
     }
 
     private void name() throws SQLException {
@@ -82,8 +93,7 @@ public final class Console {
         System.out.print(question);
         System.out.flush();
         try {
-            var in = new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));
-            return "yes".equals(Optional.ofNullable(in.readLine()).orElse("").strip());
+            return "yes".equals(Optional.ofNullable(TYPED.readLine()).orElse("").strip());
         } catch (IOException closed) {
             return false;
         }
@@ -94,10 +104,14 @@ public final class Console {
                 setting("LOWFIELD_DB_URL"), setting("LOWFIELD_DB_OWNER"), setting("LOWFIELD_DB_OWNER_PASSWORD"));
     }
 
+    private DeskKey key() {
+        return DeskKey.of(setting("LOWFIELD_BACKUP_KEY"));
+    }
+
     private Optional<BackupFolder> backups() {
         return Optional.ofNullable(environment.get("LOWFIELD_BACKUPS"))
                 .map(Path::of)
-                .map(BackupFolder::new);
+                .map(folder -> new BackupFolder(folder, key()));
     }
 
     private String setting(String name) {

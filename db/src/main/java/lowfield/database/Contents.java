@@ -4,7 +4,10 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.TreeMap;
+import java.util.TreeSet;
 
 /**
  * What a database holds, told by figures that two databases can be compared by.
@@ -65,35 +68,34 @@ public record Contents(Map<String, Long> rows, Map<String, String> hashes) {
     }
 
     private static String count(String table) {
-        return "select count(*) from public." + quoted(table);
+        return "select count(*) from " + named(table);
     }
 
-    private static String quoted(String name) {
+    /** A table of ours as SQL names it. */
+    static String named(String table) {
+        return "public." + quoted(table);
+    }
+
+    static String quoted(String name) {
         return '"' + name.replace("\"", "\"\"") + '"';
     }
 
-    /** A block of SQL that fails unless the database holds exactly this. */
-    String asserted() {
-        var sql = new StringBuilder();
-        new TreeMap<>(rows)
-                .forEach((table, many) -> sql.append(check(count(table), String.valueOf(many), "rows of " + table)));
-        new TreeMap<>(hashes).forEach((what, hash) -> {
-            if (HASHED.containsKey(what)) {
-                sql.append(check(HASHED.get(what), hash, "published " + what));
-            }
+    /** What a database does not hold as these figures say, in words; absent where it holds exactly this. */
+    Optional<String> unlike(Contents held) {
+        var expected = new TreeMap<String, Object>();
+        var found = new TreeMap<String, Object>();
+        rows.forEach((table, many) -> expected.put("rows of " + table, many));
+        held.rows.forEach((table, many) -> found.put("rows of " + table, many));
+        hashes.forEach((what, hash) -> expected.put("published " + what, hash));
+        held.hashes.forEach((what, hash) -> found.put("published " + what, hash));
+        Rows.LEFT_OUT.forEach(table -> {
+            expected.remove("rows of " + table);
+            found.remove("rows of " + table);
         });
-        return sql.toString();
-    }
-
-    private static String check(String sql, String expected, String what) {
-        return """
-                do $check$ begin
-                  if (%s)::text is distinct from %s then raise exception 'Not as in the backup: %%', %s; end if;
-                end $check$;
-                """.formatted(sql, literal(expected), literal(what));
-    }
-
-    private static String literal(String text) {
-        return '\'' + text.replace("'", "''") + '\'';
+        var names = new TreeSet<>(expected.keySet());
+        names.addAll(found.keySet());
+        return names.stream()
+                .filter(name -> !Objects.equals(expected.get(name), found.get(name)))
+                .findFirst();
     }
 }

@@ -48,7 +48,7 @@ public final class Migration {
         return String.valueOf(failed.getMessage()).lines().findFirst().orElse("");
     }
 
-    private static Flyway flyway(Access owner) {
+    static Flyway flyway(Access owner) {
         return Flyway.configure()
                 .dataSource(owner.url(), owner.user(), owner.password())
                 .locations("classpath:db/migration")

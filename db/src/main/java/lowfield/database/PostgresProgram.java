@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 
 /** One run of a program that comes with PostgreSQL; what it complains of is kept for the sentence that tells of it. */
@@ -29,10 +30,21 @@ final class PostgresProgram implements AutoCloseable {
     }
 
     static PostgresProgram start(String name, Access access, String... arguments) throws IOException {
+        return start(name, access.environment(), arguments);
+    }
+
+    /** Without a way to any database, and without what this process was told of one. */
+    static PostgresProgram startAlone(String name, String... arguments) throws IOException {
+        return start(name, Map.of(), arguments);
+    }
+
+    private static PostgresProgram start(String name, Map<String, String> environment, String... arguments)
+            throws IOException {
         var command = new ArrayList<>(List.of(folder() + File.separator + name));
         command.addAll(List.of(arguments));
         var builder = new ProcessBuilder(command);
-        builder.environment().putAll(access.environment());
+        builder.environment().keySet().removeIf(key -> key.startsWith("LOWFIELD_") || key.startsWith("PG"));
+        builder.environment().putAll(environment);
         return new PostgresProgram(name, builder.start());
     }
 

@@ -2,42 +2,19 @@ package lowfield.database;
 
 import java.io.IOException;
 import java.io.OutputStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.function.Predicate;
+import org.postgresql.util.PSQLException;
 
 /**
  * Puts a backup in the place of what a database holds, in one transaction: whatever interrupts it, the database is as before,
  * or whole and proved against the manifest's counts and hashes.
  */
 public final class Restore {
-    private static final String EMPTIED = """
-            begin;
-            set local client_min_messages = warning;
-            do $empty$
-            declare it record;
-            begin
-              for it in select c.oid::regclass as name from pg_class c
-                  where c.relnamespace = 'public'::regnamespace and c.relkind in ('r', 'p') and not c.relispartition
-                    and not exists (select from pg_depend d where d.objid = c.oid and d.deptype = 'e') loop
-                execute 'drop table ' || it.name || ' cascade';
-              end loop;
-              for it in select c.oid::regclass as name from pg_class c
-                  where c.relnamespace = 'public'::regnamespace and c.relkind = 'S' loop
-                execute 'drop sequence ' || it.name || ' cascade';
-              end loop;
-              for it in select p.oid::regprocedure as name from pg_proc p
-                  where p.pronamespace = 'public'::regnamespace
-                    and not exists (select from pg_depend d where d.objid = p.oid and d.deptype = 'e') loop
-                execute 'drop routine ' || it.name || ' cascade';
-              end loop;
-            end $empty$;
-            """;
-
     /** Links that were open when the backup was made may have been used since; none comes back to life. */
     private static final String LINKS_ENDED = """
             do $links$ begin
@@ -48,28 +25,31 @@ public final class Restore {
             """;
 
     private final Access access;
+    private final DeskKey key;
     private final Path file;
-    private final Optional<String> replace;
-    private final Predicate<String> sure;
+    private final Answers answers;
     private final Optional<BackupFolder> backups;
     private final Instant now;
 
     /**
+     * What whoever restores has said, or is asked.
+     *
      * @param replace the name of the desk that another desk's backup may take the place of
+     * @param trust asked, twice, before a backup is taken that this desk did not make; absent where none is to be taken
+     * @param sure asked before anything is replaced
+     */
+    public record Answers(Optional<String> replace, Optional<Predicate<String>> trust, Predicate<String> sure) {}
+
+    /**
+     * @param key the key of the desk that is here
      * @param backups where what is replaced is kept
-     * @param sure asked with a question before anything is replaced
      */
     public Restore(
-            Access access,
-            Path file,
-            Optional<String> replace,
-            Predicate<String> sure,
-            Optional<BackupFolder> backups,
-            Instant now) {
+            Access access, DeskKey key, Path file, Answers answers, Optional<BackupFolder> backups, Instant now) {
         this.access = access;
+        this.key = key;
         this.file = file;
-        this.replace = replace;
-        this.sure = sure;
+        this.answers = answers;
         this.backups = backups;
         this.now = now;
     }
@@ -79,6 +59,7 @@ public final class Restore {
         try (var backup = BackupFile.open(file)) {
             var manifest = backup.manifest();
             refuseNewer(manifest, Migration.newest(access));
+            refuseStranger(backup);
             try (var connection = access.open()) {
                 var desk = Desk.of(connection);
                 refuseAnother(manifest, desk);
@@ -104,11 +85,28 @@ public final class Restore {
         }
     }
 
+    private void refuseStranger(BackupFile backup) throws IOException {
+        if (backup.isMadeBy(key)) {
+            return;
+        }
+        var ask = answers.trust()
+                .orElseThrow(() -> new Refusal("This backup bears no mark of this desk: another desk made it, it was"
+                        + " changed, or it is older than the marks. If you know where it comes from, add: --trust"));
+        if (!ask.test("This desk did not make this backup. Whoever made it says who may sign in here and what readers"
+                        + " get to see. Do you trust them? Type yes: ")
+                || !ask.test("It says that it is of %s, made on %s. Did you get it from its owner yourself? Type yes: "
+                        .formatted(
+                                Desk.called(backup.manifest().desk()),
+                                backup.manifest().made()))) {
+            throw new Refusal("Nothing was changed.");
+        }
+    }
+
     private void refuseAnother(Manifest manifest, Desk desk) {
         if (desk.isEmpty() || manifest.desk().equals(desk.name())) {
             return;
         }
-        if (!replace.equals(Optional.of(desk.called()))) {
+        if (!answers.replace().equals(Optional.of(desk.called()))) {
             throw new Refusal(
                     "This backup is of %s, and here is %s. To put it in the place of %s all the same, add: --replace %s",
                     Desk.called(manifest.desk()), desk.called(), desk.called(), desk.called());
@@ -128,7 +126,7 @@ public final class Restore {
 
     /** Asks, and backs up what is about to be replaced. */
     private void keep(Manifest manifest, Desk desk) {
-        if (!sure.test(question(manifest, desk))) {
+        if (!answers.sure().test(question(manifest, desk))) {
             throw new Refusal("Nothing was changed.");
         }
         backups.ifPresent(folder -> folder.before("restore", access, now));
@@ -139,25 +137,35 @@ public final class Restore {
                 .formatted(desk.called(), manifest.made());
     }
 
-    private void pour(BackupFile backup) throws IOException {
-        try (var reading = PostgresProgram.start("pg_restore", access, "--file=-", "--no-owner", "--no-privileges");
-                var writing = PostgresProgram.start(
-                        "psql", access, "--no-psqlrc", "--quiet", "--set=ON_ERROR_STOP=1", "--output=/dev/null")) {
-            feed(backup, reading.process().getOutputStream());
-            var sql = writing.process().getOutputStream();
-            try {
-                sql.write(EMPTIED.getBytes(StandardCharsets.UTF_8));
-                reading.process().getInputStream().transferTo(sql);
-                reading.succeed();
-                sql.write(backup.manifest().contents().asserted().getBytes(StandardCharsets.UTF_8));
-                sql.write((LINKS_ENDED + "commit;\n").getBytes(StandardCharsets.UTF_8));
-                sql.close();
-            } catch (IOException broken) {
-                writing.succeed();
-                throw broken;
+    private void pour(BackupFile backup) throws IOException, SQLException {
+        var migrations = Schema.upTo(access, backup.manifest().schema());
+        try (var connection = access.open()) {
+            connection.setAutoCommit(false);
+            Schema.make(connection, migrations);
+            fill(connection, backup);
+            var held = Contents.of(connection);
+            backup.manifest().contents().unlike(held).ifPresent(what -> {
+                throw new Refusal("Not as in the backup: %s. Nothing was changed.", what);
+            });
+            try (var statement = connection.createStatement()) {
+                statement.execute(LINKS_ENDED);
             }
-            writing.succeed();
+            connection.commit();
         }
+    }
+
+    private static void fill(Connection connection, BackupFile backup) throws IOException, SQLException {
+        try (var reading = PostgresProgram.startAlone("pg_restore", "--data-only", "--file=-")) {
+            feed(backup, reading.process().getOutputStream());
+            Rows.replace(connection, new DumpReader(reading.process().getInputStream()));
+            reading.succeed();
+        } catch (PSQLException refused) {
+            throw new Refusal("The rows of this backup do not fit: %s. Nothing was changed.", firstLine(refused));
+        }
+    }
+
+    private static String firstLine(SQLException refused) {
+        return String.valueOf(refused.getMessage()).lines().findFirst().orElse("");
     }
 
     /** On a thread of its own, since the program gives out while it still takes in. */

@@ -23,7 +23,7 @@ class BackupTest extends BackupCase {
         var past = database();
         TestCluster.fillWithThePast(past);
         var before = contents(past);
-        Backup.write(past, file, NOW);
+        Backup.write(past, KEY, file, NOW);
         var empty = database();
         restore(empty, "", false);
         assertThat(contents(empty)).isEqualTo(before);
@@ -33,7 +33,7 @@ class BackupTest extends BackupCase {
 
     @Test
     void aBackupIsForItsOwnersEyesOnly() throws IOException {
-        Backup.write(desk, file, NOW);
+        Backup.write(desk, KEY, file, NOW);
         assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)))
                 .isEqualTo("rw-------");
     }
@@ -41,13 +41,13 @@ class BackupTest extends BackupCase {
     @Test
     void aFileThatExistsIsNotWrittenOver() throws IOException {
         Files.writeString(file, "a letter");
-        assertThatThrownBy(() -> Backup.write(desk, file, NOW)).hasMessageContaining("exists already");
+        assertThatThrownBy(() -> Backup.write(desk, KEY, file, NOW)).hasMessageContaining("exists already");
         assertThat(file).hasContent("a letter");
     }
 
     @Test
     void theSameDeskIsBroughtBackAfterItWasAsked() {
-        Backup.write(desk, file, NOW);
+        Backup.write(desk, KEY, file, NOW);
         var before = contents(desk);
         person(desk, "Tom Ekerby");
         assertThatThrownBy(() -> restore(desk, "", false)).hasMessage("Nothing was changed.");
@@ -58,15 +58,15 @@ class BackupTest extends BackupCase {
 
     @Test
     void whatIsReplacedIsBackedUpFirst() {
-        Backup.write(desk, file, NOW);
+        Backup.write(desk, KEY, file, NOW);
         person(desk, "Tom Ekerby");
         var replaced = contents(desk);
         new Restore(
                         desk,
+                        KEY,
                         file,
-                        Optional.empty(),
-                        question -> true,
-                        Optional.of(new BackupFolder(folder.resolve("kept"))),
+                        new Restore.Answers(Optional.empty(), Optional.empty(), question -> true),
+                        Optional.of(new BackupFolder(folder.resolve("kept"), KEY)),
                         NOW)
                 .run();
         file = folder.resolve("kept/before-restore-20261203-060000.lowfield");
@@ -76,7 +76,7 @@ class BackupTest extends BackupCase {
 
     @Test
     void anotherDesksBackupNeedsTheNameOfTheDeskItReplaces() {
-        Backup.write(desk, file, NOW);
+        Backup.write(desk, KEY, file, NOW);
         var other = database();
         migrate(other);
         person(other, "Somebody Else");
@@ -92,7 +92,7 @@ class BackupTest extends BackupCase {
         TestCluster.execute(
                 desk,
                 "insert into account_link (token_hash, purpose, made_at, ends_at) values (repeat('a', 64), 'FIRST', now(), now() + interval '1 day')");
-        Backup.write(desk, file, NOW);
+        Backup.write(desk, KEY, file, NOW);
         restore(desk, "", true);
         assertThat(TestCluster.single(desk, "select used_at is not null from account_link"))
                 .isEqualTo("t");
@@ -100,7 +100,7 @@ class BackupTest extends BackupCase {
 
     @Test
     void aRunningServerRefuses() throws SQLException {
-        Backup.write(desk, file, NOW);
+        Backup.write(desk, KEY, file, NOW);
         try (var server = DriverManager.getConnection(
                 desk.url() + "?ApplicationName=lowfield-server", desk.user(), desk.password())) {
             assertThat(server.isValid(1)).isTrue();
@@ -115,7 +115,7 @@ class BackupTest extends BackupCase {
         TestCluster.fillWithThePast(past);
         var before = contents(past);
         var kept = folder.resolve("kept");
-        var migration = new Migration(past, cluster.server.user(), Optional.of(new BackupFolder(kept)));
+        var migration = new Migration(past, cluster.server.user(), Optional.of(new BackupFolder(kept, KEY)));
         migration.run(NOW);
         migration.run(NOW.plusSeconds(1));
         try (var files = Files.list(kept)) {
