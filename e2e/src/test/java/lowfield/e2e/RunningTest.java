@@ -88,8 +88,15 @@ class RunningTest {
     }
 
     private String said(String... words) throws Exception {
+        return answered("", words);
+    }
+
+    /** What a command says to whoever types these answers. */
+    private String answered(String answers, String... words) throws Exception {
         var process = command(words).start();
-        process.getOutputStream().close();
+        try (var typed = process.getOutputStream()) {
+            typed.write(answers.getBytes(StandardCharsets.UTF_8));
+        }
         var said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         process.waitFor();
         return said;
@@ -161,7 +168,9 @@ class RunningTest {
         new ProcessBuilder("rm", "-rf", folder.resolve("data").toString())
                 .start()
                 .waitFor();
-        assertThat(said("restore", file)).contains("Restored desk-");
+        assertThat(said("restore", file)).as("with the folder its key is gone").contains("add: --trust");
+        assertThat(answered("yes\nno\n", "restore", file, "--trust")).contains("Nothing was changed");
+        assertThat(answered("yes\nyes\n", "restore", file, "--trust")).contains("Restored desk-");
         start();
         assertThat(signIn()).isEqualTo(200);
 
@@ -182,7 +191,7 @@ class RunningTest {
         assertThat(owner).isEqualTo(me.equals("root") ? "lowfield" : me);
         var environment = Files.readString(Path.of("/proc", server, "environ"), StandardCharsets.ISO_8859_1);
         assertThat(environment).contains("LOWFIELD_DB_PASSWORD").doesNotContain("OWNER");
-        for (var closed : List.of("cluster", "logs", "run", "backups")) {
+        for (var closed : List.of("cluster", "logs", "run", "backups", "cache", "exchange")) {
             assertThat(PosixFilePermissions.toString(
                             Files.getPosixFilePermissions(folder.resolve("data/desk/" + closed))))
                     .as(closed)

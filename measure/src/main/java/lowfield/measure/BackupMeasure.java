@@ -16,7 +16,7 @@ final class BackupMeasure {
     private BackupMeasure() {}
 
     static void run(Access database) throws Exception {
-        var folder = Files.createTempDirectory("lowfield-backups");
+        var folder = Path.of(System.getenv("LOWFIELD_EXCHANGE"));
         var ours = new ArrayList<Double>();
         var theirs = new ArrayList<Double>();
         for (int round = -1; round < ROUNDS; round++) {
@@ -39,7 +39,6 @@ final class BackupMeasure {
             Files.delete(backup);
             Files.delete(dump);
         }
-        Files.delete(folder);
         System.out.printf(Locale.ROOT, "ratio=%.2f%n", ImportMeasure.median(ours) / ImportMeasure.median(theirs));
     }
 

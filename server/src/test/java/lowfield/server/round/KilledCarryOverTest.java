@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import lowfield.database.Access;
 import lowfield.database.Contents;
@@ -21,16 +20,17 @@ class KilledCarryOverTest extends KilledCase {
                 TestCluster.SCRIPT.toString(),
                 "carry-over",
                 former.toString(),
-                folder.resolve("cluster").toString()));
+                folder.resolve("cluster").toString(),
+                folder.toString()));
         command.addAll(console());
         var before = contentsOfFormer(former);
         var took = System.nanoTime();
-        assertThat(start(Map.of(), command).waitFor()).as(said()).isZero();
+        assertThat(start(KEY, command).waitFor()).as(said()).isZero();
         took = System.nanoTime() - took;
         assertThat(contentsOfNew()).isEqualTo(before);
         discardNew();
         for (int time = 0; time < TIMES; time++) {
-            var carrying = start(Map.of(), command);
+            var carrying = start(KEY, command);
             carrying.waitFor((long) (random.nextDouble() * took), TimeUnit.NANOSECONDS);
             kill(carrying);
             // What is there under its name is whole, and else the former data still is.
@@ -42,7 +42,7 @@ class KilledCarryOverTest extends KilledCase {
             }
         }
         // The next start clears away what the last killed one left, and gets through.
-        assertThat(start(Map.of(), command).waitFor()).as(said()).isZero();
+        assertThat(start(KEY, command).waitFor()).as(said()).isZero();
         assertThat(contentsOfNew()).isEqualTo(before);
         discardNew();
     }

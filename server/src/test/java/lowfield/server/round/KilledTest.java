@@ -24,7 +24,7 @@ class KilledTest extends KilledCase {
         try (var cluster = new TestCluster()) {
             TestCluster.fillWithThePast(cluster.owner);
             var file = folder.resolve("past.lowfield");
-            Backup.write(cluster.owner, DeskKey.of("0123456789abcdef".repeat(4)), file, Instant.now());
+            Backup.write(cluster.owner, DeskKey.of(KEY.get("LOWFIELD_BACKUP_KEY")), file, Instant.now());
             var fresh = contents(cluster.owner);
             new Migration(cluster.owner, cluster.server.user(), Optional.empty()).run(Instant.now());
             var old = contents(cluster.owner);
@@ -34,7 +34,9 @@ class KilledTest extends KilledCase {
                     "LOWFIELD_DB_OWNER",
                     cluster.owner.user(),
                     "LOWFIELD_DB_OWNER_PASSWORD",
-                    cluster.owner.password());
+                    cluster.owner.password(),
+                    "LOWFIELD_BACKUP_KEY",
+                    KEY.get("LOWFIELD_BACKUP_KEY"));
             var command = new ArrayList<>(console());
             command.addAll(List.of(
                     "restore",
