@@ -24,10 +24,11 @@ public final class FeedColumns {
 
     /** An element that begins with an element. */
     private static final Pattern OPEN =
-            Pattern.compile("<(?:[\\w.-]+:)?([A-Za-z_][\\w.-]*)(?:\\s[^>]*)?>\\s*(?=<[^/!])");
+            Pattern.compile("<(?:[\\w.-]{1,60}:)?([A-Za-z_][\\w.-]{0,60})(?:\\s[^>]{0,1000})?>\\s{0,200}(?=<[^/!])");
 
     private static final Pattern CHILD = Pattern.compile(
-            "<(?:[\\w.-]+:)?([A-Za-z_][\\w.-]*)(?:\\s[^>]*)?>[^<]*(?:<!\\[CDATA\\[.*?]]>)?[^<]*</", Pattern.DOTALL);
+            "<(?:[\\w.-]{1,60}:)?([A-Za-z_][\\w.-]{0,60})(?:\\s[^>]{0,1000})?>[^<]{0,1000}(?:<!\\[CDATA\\[.{0,1000}?]]>)?[^<]{0,1000}</",
+            Pattern.DOTALL);
 
     private FeedColumns() {}
 
@@ -86,20 +87,23 @@ public final class FeedColumns {
     private static List<String> ofXml(String beginning) {
         var columns = new LinkedHashSet<String>();
         var repeated = repeated(beginning);
-        repeated.ifPresent(item -> {
-            var body = Pattern.compile(
-                            "<(?:[\\w.-]+:)?%s\\b[^>]*>(.*?)</(?:[\\w.-]+:)?%s>"
-                                    .formatted(Pattern.quote(item), Pattern.quote(item)),
-                            Pattern.DOTALL)
-                    .matcher(beginning);
-            if (body.find()) {
-                var child = CHILD.matcher(body.group(1));
-                while (child.find() && columns.size() < MOST) {
-                    columns.add(child.group(1));
-                }
+        repeated.flatMap(item -> body(beginning, item)).ifPresent(body -> {
+            var child = CHILD.matcher(body);
+            while (child.find() && columns.size() < MOST) {
+                columns.add(child.group(1));
             }
         });
         return List.copyOf(columns);
+    }
+
+    /** What stands in the first element of a name; absent where it does not end. */
+    private static Optional<String> body(String beginning, String item) {
+        var named = "(?:[\\w.-]{1,60}:)?" + Pattern.quote(item);
+        var open = Pattern.compile("<%s\\b[^>]{0,1000}>".formatted(named)).matcher(beginning);
+        var close = Pattern.compile("</%s>".formatted(named)).matcher(beginning);
+        return open.find() && close.find(open.end())
+                ? Optional.of(beginning.substring(open.end(), close.start()))
+                : Optional.empty();
     }
 
     /** The element that a list in XML repeats: the first with children whose name is seen a second time. */

@@ -170,7 +170,7 @@ public final class FeedReader {
     }
 
     private Money money(String text) {
-        var figure = text.matches("-?[0-9]+(\\.[0-9]+)?")
+        var figure = text.matches("-?[0-9]{1,20}(\\.[0-9]{1,20})?")
                 ? new BigDecimal(text)
                 : PriceText.parse(text, currency)
                         .orElseThrow(() -> new RuleBroken(

@@ -1,12 +1,14 @@
 package lowfield.server.reading;
 
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.node.StringNode;
 
 /** Microdata on a page's elements (WHATWG HTML, microdata), as the tree that JSON-LD would have been. */
 final class Microdata {
@@ -16,55 +18,77 @@ final class Microdata {
     private static final int DEEPEST_REFERENCE = 2;
 
     private static final int MOST_REFERENCES = 20;
+    /** Of a whole page: each sends the search through it once more. */
+    private static final int MOST_SEARCHES = 200;
 
-    private Microdata() {}
+    private static final int MOST_NAMES = 10;
+    /** What of a page is looked at; parts that point to each other would multiply without it. */
+    private static final int MOST_ELEMENTS = 50_000;
+
+    private final Document page;
+    private int elements;
+    private int searches;
+
+    private Microdata(Document page) {
+        this.page = page;
+    }
 
     /** The page's outermost items. */
     static ArrayNode of(Document page) {
+        var reading = new Microdata(page);
         var items = JSON.createArrayNode();
         for (var element : page.select("[itemscope]:not([itemprop])")) {
-            items.add(item(element, 0));
+            if (reading.elements < MOST_ELEMENTS) {
+                items.add(reading.item(element, 0));
+            }
         }
         return items;
     }
 
-    private static ObjectNode item(Element element, int depth) {
+    private ObjectNode item(Element element, int depth) {
         var node = JSON.createObjectNode();
         node.put("@type", element.attr("itemtype"));
         properties(element, node, depth);
         if (depth <= DEEPEST_REFERENCE) {
-            Stream.of(element.attr("itemref").split("\\s+"))
-                    .limit(MOST_REFERENCES)
-                    .filter(id -> !id.isEmpty())
-                    .map(id -> Optional.ofNullable(element.ownerDocument()).map(page -> page.getElementById(id)))
-                    .flatMap(Optional::stream)
+            words(element, "itemref", MOST_REFERENCES)
+                    .filter(id -> searches++ < MOST_SEARCHES)
+                    .flatMap(id -> Optional.ofNullable(page.getElementById(id)).stream())
                     .forEach(elsewhere -> property(elsewhere, node, depth));
         }
         return node;
     }
 
-    private static void properties(Element parent, ObjectNode item, int depth) {
+    private void properties(Element parent, ObjectNode item, int depth) {
         if (depth > DEEPEST) {
             return;
         }
-        parent.children().forEach(child -> property(child, item, depth));
+        for (var child : parent.children()) {
+            if (elements++ < MOST_ELEMENTS) {
+                property(child, item, depth);
+            }
+        }
     }
 
-    private static void property(Element element, ObjectNode item, int depth) {
+    private void property(Element element, ObjectNode item, int depth) {
         var isItem = element.hasAttr("itemscope");
-        for (var name : element.attr("itemprop").split("\\s+")) {
-            if (!name.isEmpty()) {
-                var list = item.withArray(name);
-                if (isItem) {
-                    list.add(item(element, depth + 1));
-                } else {
-                    list.add(value(element));
-                }
-            }
+        var names = words(element, "itemprop", MOST_NAMES).toList();
+        if (!names.isEmpty()) {
+            var said = isItem ? item(element, depth + 1) : StringNode.valueOf(value(element));
+            names.forEach(name -> item.withArray(name).add(said));
         }
         if (!isItem) {
             properties(element, item, depth + 1);
         }
+    }
+
+    private static Stream<String> words(Element element, String attribute, int most) {
+        var text = element.attr(attribute);
+        return text.isEmpty()
+                ? Stream.empty()
+                : Pattern.compile("\\s+")
+                        .splitAsStream(text)
+                        .filter(word -> !word.isEmpty())
+                        .limit(most);
     }
 
     private static String value(Element element) {

@@ -8,6 +8,8 @@ import tools.jackson.databind.JsonNode;
 
 /** Reading schema.org data as shops write it: one value or a list, text or a number, a type with or without its host. */
 final class Nodes {
+    private static final int LONGEST = 2_000;
+
     private Nodes() {}
 
     /** The last word of a schema.org term: {@code InStock} of {@code https://schema.org/InStock}. */
@@ -39,22 +41,24 @@ final class Nodes {
                 : node.isString() && term(node.asString()).equalsIgnoreCase("false");
     }
 
+    /** What it says, unless it says more than any name, number or address: then it says nothing. */
     static Optional<String> text(JsonNode node, String field) {
         return each(node.path(field)).stream()
                 .filter(v -> v.isString() || v.isNumber())
                 .map(v -> v.asString().strip())
-                .filter(t -> !t.isEmpty())
+                .filter(t -> !t.isEmpty() && t.length() <= LONGEST)
                 .findFirst();
     }
 
     /** A name without markup and control letters. */
     static String plain(String name) {
-        return Jsoup.parse(name).text().replaceAll("\\p{Cntrl}", " ").strip();
+        var beginning = name.length() > LONGEST ? name.substring(0, LONGEST) : name;
+        return Jsoup.parse(beginning).text().replaceAll("\\p{Cntrl}", " ").strip();
     }
 
     /** For a sentence: not long, and without control letters. */
     static String shortened(String text) {
-        var plain = text.replaceAll("\\p{Cntrl}", " ");
+        var plain = (text.length() > 31 ? text.substring(0, 31) : text).replaceAll("\\p{Cntrl}", " ");
         return plain.length() > 30 ? plain.substring(0, 30) + "…" : plain;
     }
 }

@@ -188,7 +188,7 @@ final class OfferReader {
     }
 
     private BigDecimal decimal(String stated) {
-        if (stated.matches("-?[0-9]+(\\.[0-9]+)?([eE][+-]?[0-9]{1,3})?")) {
+        if (stated.matches("-?[0-9]{1,40}(\\.[0-9]{1,20})?([eE][+-]?[0-9]{1,3})?")) {
             return new BigDecimal(stated);
         }
         return PriceText.parse(stated, currency)

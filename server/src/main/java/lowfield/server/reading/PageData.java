@@ -6,6 +6,9 @@ import java.util.List;
 import java.util.Map;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
+import org.jsoup.nodes.Element;
+import org.jsoup.nodes.Node;
+import org.jsoup.select.NodeFilter;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.json.JsonFactory;
@@ -24,6 +27,12 @@ final class PageData {
     private static final int DEEPEST = 30;
     /** Nodes that are put in for those that point to them; a page that points in circles ends here. */
     private static final int MOST_JOINED = 2_000;
+    /** What is copied for them, all in all: a large node that many point to would multiply. */
+    private static final int MOST_NODES = 200_000;
+
+    private static final int DEEPEST_ELEMENT = 120;
+    private static final int MOST_SCRIPTS = 200;
+    private static final int MOST_PRODUCTS = 500;
 
     private static final JsonMapper JSON = JsonMapper.builder(JsonFactory.builder()
                     .enable(JsonReadFeature.ALLOW_UNESCAPED_CONTROL_CHARS)
@@ -40,13 +49,30 @@ final class PageData {
     private final List<Found> products = new ArrayList<>();
     private final boolean isBroken;
     private int joined;
+    private int copied;
 
     private PageData(String html) {
         page = Jsoup.parse(html);
+        page.filter(PageData::cut);
         isBroken = described();
         if (products.isEmpty()) {
-            products.addAll(Found.in(Microdata.of(page), "the page's elements"));
+            add(Found.in(Microdata.of(page), "the page's elements"));
         }
+    }
+
+    /** No page of a shop nests so deep; what is nested deeper is looked at once for each element around it. */
+    private static NodeFilter.FilterResult cut(Node node, int depth) {
+        if (depth < DEEPEST_ELEMENT) {
+            return NodeFilter.FilterResult.CONTINUE;
+        }
+        if (node instanceof Element element) {
+            element.empty();
+        }
+        return NodeFilter.FilterResult.SKIP_CHILDREN;
+    }
+
+    private void add(List<Found> found) {
+        found.stream().limit(MOST_PRODUCTS - products.size()).forEach(products::add);
     }
 
     static PageData of(String html) {
@@ -69,9 +95,11 @@ final class PageData {
     private boolean described() {
         var broken = false;
         var trees = new ArrayList<JsonNode>();
-        for (var script : page.select("script[type=application/ld+json]")) {
+        for (var script : page.select("script[type=application/ld+json]").stream()
+                .limit(MOST_SCRIPTS)
+                .toList()) {
             try {
-                trees.add(JSON.readTree(bare(script.data())));
+                trees.add(JSON.readTree(Wrapped.bare(script.data())));
             } catch (JacksonException unreadable) {
                 trees.add(JSON.createArrayNode());
                 broken = true;
@@ -80,19 +108,9 @@ final class PageData {
         var byId = new HashMap<String, ObjectNode>();
         trees.forEach(tree -> index(tree, byId, 0));
         for (int i = 0; i < trees.size(); i++) {
-            products.addAll(Found.in(whole(trees.get(i), byId, 0), "script " + (i + 1)));
+            add(Found.in(whole(trees.get(i), byId, 0), "script " + (i + 1)));
         }
         return broken;
-    }
-
-    /** Without the comment or CDATA section that a script's text is wrapped in. */
-    private static String bare(String text) {
-        return text.strip()
-                .replaceFirst("^(?:/\\*|//)?\\s*<!\\[CDATA\\[\\s*(?:\\*/)?", "")
-                .replaceFirst("(?:/\\*|//)?\\s*\\]\\]>\\s*(?:\\*/)?\\s*$", "")
-                .replaceFirst("^<!--", "")
-                .replaceFirst("(?://)?\\s*-->\\s*$", "")
-                .strip();
     }
 
     private static void index(JsonNode node, Map<String, ObjectNode> byId, int depth) {
@@ -107,7 +125,7 @@ final class PageData {
 
     /** The same tree with each node that only points to another replaced by it. */
     private JsonNode whole(JsonNode node, Map<String, ObjectNode> byId, int depth) {
-        if (depth > DEEPEST || joined > MOST_JOINED) {
+        if (depth > DEEPEST || joined > MOST_JOINED || copied++ > MOST_NODES) {
             return node;
         }
         if (node instanceof ArrayNode array) {

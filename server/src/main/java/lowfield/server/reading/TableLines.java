@@ -1,7 +1,7 @@
 package lowfield.server.reading;
 
-import java.io.FilterReader;
 import java.io.IOException;
+import java.io.PushbackReader;
 import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.util.Collection;
@@ -37,13 +37,13 @@ final class TableLines {
                 .setIgnoreEmptyLines(true)
                 .setQuote(delimiter == '\t' ? null : '"')
                 .get();
-        var bounded = new Bounded(text);
+        var bounded = new BoundedReader(unmarked(text), LONGEST_LINE, "a line of the list");
         try (var parser = CSVParser.parse(bounded, format)) {
             for (var column : columns) {
                 RuleBroken.unless(parser.getHeaderMap().containsKey(column), "the list has no column \"%s\"", column);
             }
             for (var row : parser) {
-                bounded.lineRead();
+                bounded.pieceRead();
                 sink.accept(column ->
                         row.isSet(column) ? Optional.of(row.get(column)).filter(c -> !c.isEmpty()) : Optional.empty());
             }
@@ -52,42 +52,17 @@ final class TableLines {
         }
     }
 
-    /**
-     * Gives up on a line longer than any of a list, quoted line breaks and all, so that hostile lists stay small in memory;
-     * leaves a byte order mark out.
-     */
-    private static final class Bounded extends FilterReader {
-        private int sinceLine;
-        private boolean isBegun;
-
-        Bounded(Reader in) {
-            super(in);
-        }
-
-        /** What the parser has read ahead counts for the next line, which is why the bound is generous. */
-        void lineRead() {
-            sinceLine = 0;
-        }
-
-        @Override
-        public int read() throws IOException {
-            var one = new char[1];
-            return read(one, 0, 1) < 0 ? -1 : one[0];
-        }
-
-        @Override
-        public int read(char[] buffer, int from, int length) throws IOException {
-            var n = super.read(buffer, from, length);
-            if (!isBegun && n > 0) {
-                isBegun = true;
-                if (buffer[from] == BYTE_ORDER_MARK) {
-                    System.arraycopy(buffer, from + 1, buffer, from, n - 1);
-                    n = n == 1 ? super.read(buffer, from, length) : n - 1;
-                }
+    /** Without the mark of byte order that some programs put before a list. */
+    private static Reader unmarked(Reader text) {
+        try {
+            var reader = new PushbackReader(text, 1);
+            var first = reader.read();
+            if (first >= 0 && first != BYTE_ORDER_MARK) {
+                reader.unread(first);
             }
-            sinceLine += Math.max(0, n);
-            RuleBroken.unless(sinceLine <= LONGEST_LINE, "a line of the list is longer than %,d letters", LONGEST_LINE);
-            return n;
+            return reader;
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
         }
     }
 }

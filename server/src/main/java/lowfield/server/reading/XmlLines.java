@@ -12,7 +12,6 @@ import java.util.stream.Collectors;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
-import javax.xml.stream.XMLStreamReader;
 import lowfield.core.RuleBroken;
 
 /**
@@ -21,7 +20,6 @@ import lowfield.core.RuleBroken;
  */
 final class XmlLines {
     private static final XMLInputFactory XML = factory();
-    private static final int DEEPEST = 60;
     private static final int LONGEST = 100_000;
 
     private final String item;
@@ -51,10 +49,9 @@ final class XmlLines {
     /** Gives each item as a function from a column to its value. */
     void read(Reader text, Consumer<Function<String, Optional<String>>> sink) {
         try {
-            var xml = XML.createXMLStreamReader(text);
+            var xml = new BoundedXml(XML, text);
             while (xml.hasNext()) {
-                if (xml.next() == XMLStreamConstants.START_ELEMENT
-                        && xml.getLocalName().equals(item)) {
+                if (xml.next() == XMLStreamConstants.START_ELEMENT && xml.name().equals(item)) {
                     var values = values(xml);
                     sink.accept(column -> Optional.ofNullable(values.get(column)));
                 }
@@ -64,19 +61,18 @@ final class XmlLines {
         }
     }
 
-    private Map<String, String> values(XMLStreamReader xml) throws XMLStreamException {
+    private Map<String, String> values(BoundedXml xml) throws XMLStreamException {
         var values = new HashMap<String, String>();
         var path = new ArrayDeque<String>();
         var text = new StringBuilder();
         while (true) {
             switch (xml.next()) {
                 case XMLStreamConstants.START_ELEMENT -> {
-                    path.addLast(xml.getLocalName());
-                    RuleBroken.unless(path.size() <= DEEPEST, "the list is broken XML: it nests too deep");
+                    path.addLast(xml.name());
                     text.setLength(0);
                 }
                 case XMLStreamConstants.CHARACTERS, XMLStreamConstants.CDATA -> {
-                    text.append(xml.getText());
+                    text.append(xml.text());
                     RuleBroken.unless(
                             text.length() <= LONGEST, "the list is broken XML: it holds a text that is too long");
                 }

@@ -15,6 +15,8 @@ import lowfield.core.RuleBroken;
 final class HostileLists {
     private static final int MEGABYTE = 1 << 20;
     private static final FeedForm JSON = form(FeedForm.Format.JSON);
+    private static final FeedForm XML = new FeedForm(
+            "/list", FeedForm.Format.XML, "item", Map.of(FeedForm.Field.PRICE, "price", FeedForm.Field.LINK, "link"));
     private static final FeedForm TABLE = form(FeedForm.Format.SEMICOLON);
 
     private HostileLists() {}
@@ -38,6 +40,15 @@ final class HostileLists {
         lists.put("never closed", () -> read(TABLE, 60, "price;link\n\"", n -> "nine\n"));
         lists.put("many lines", () -> read(TABLE, 64, "price;link\n", n -> "9;/p/" + n + "\n"));
         lists.put("blank lines", () -> read(TABLE, 60, "price;link\n", n -> "\n"));
+        lists.put("xml attribute", () -> read(XML, 60, "<list><item a=\"", n -> "nine "));
+        lists.put("xml comment", () -> read(XML, 60, "<list><!--", n -> "nine "));
+        lists.put("xml instruction", () -> read(XML, 60, "<list><?nine ", n -> "nine "));
+        lists.put("xml cdata", () -> read(XML, 60, "<list><item><price><![CDATA[", n -> "nine "));
+        lists.put("xml names", () -> read(XML, 60, "<list>", n -> "<a" + n + "/>"));
+        lists.put("xml attribute names", () -> read(XML, 60, "<list>", n -> "<a b" + n + "=\"\"/>"));
+        lists.put("xml attributes", () -> read(XML, 60, "<list><item ", n -> "a" + n + "=\"\" "));
+        lists.put("xml depth", () -> read(XML, 60, "<list>", n -> "<a>"));
+        lists.put("xml items", () -> read(XML, 60, "<list>", n -> "<item/>"));
         lists.forEach((name, list) -> {
             try {
                 list.run();

@@ -28,6 +28,15 @@ class HostileListsTest {
             Map.entry("one header", "a line of the list is longer than 200,000 letters"),
             Map.entry("never closed", "a line of the list is longer than 200,000 letters"),
             Map.entry("many lines", "500000 lines; the list has more than 500,000 lines; the rest was not read"),
+            Map.entry("xml attribute", "a part of the list is longer than 1,000,000 letters"),
+            Map.entry("xml comment", "a part of the list is longer than 1,000,000 letters"),
+            Map.entry("xml instruction", "a part of the list is longer than 1,000,000 letters"),
+            Map.entry("xml cdata", "too long|longer than"),
+            Map.entry("xml names", "too many different names"),
+            Map.entry("xml attribute names", "too many different names"),
+            Map.entry("xml attributes", "broken XML|longer than"),
+            Map.entry("xml depth", "nests too deep"),
+            Map.entry("xml items", "500000 lines"),
             Map.entry("blank lines", "longer than 200,000 letters|no lines"));
 
     @Test
