@@ -79,6 +79,8 @@ final class Theatre implements AutoCloseable {
                 String.valueOf(port),
                 "LOWFIELD_READER_PORT",
                 String.valueOf(readerPort),
+                "LOWFIELD_READER_RATE",
+                "0",
                 "LOWFIELD_LOCAL_SHOPS",
                 "ferrowby.example" + at + ",quillmarket.example" + at + ",turnstone.example" + at + ",millrace.example"
                         + at));

@@ -10,6 +10,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
 import lowfield.server.platform.Json;
 import lowfield.server.platform.Notices;
 import org.jspecify.annotations.Nullable;
@@ -25,6 +26,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @Component
 public class Live {
     private static final int BEAT_SECONDS = 15;
+    private static final int MOST_WAITING = 200;
 
     private final Notices notices;
     private final Map<UUID, Set<OpenDesk>> desks = new ConcurrentHashMap<>();
@@ -50,6 +52,7 @@ public class Live {
     private final class OpenDesk {
         private final SseEmitter emitter = new SseEmitter(0L);
         private final Set<OpenDesk> watching;
+        private final AtomicInteger waiting = new AtomicInteger();
         private CompletableFuture<Void> last = CompletableFuture.completedFuture(null);
 
         OpenDesk(Set<OpenDesk> watching) {
@@ -60,11 +63,18 @@ public class Live {
             watching.add(this);
         }
 
+        /** A desk that takes nothing while so much is told is let go; it opens anew and reads what it missed. */
         synchronized void send(SseEmitter.SseEventBuilder event) {
+            if (waiting.incrementAndGet() > MOST_WAITING) {
+                gone();
+                emitter.complete();
+                return;
+            }
             last = last.thenRunAsync(() -> write(event), work);
         }
 
         private void write(SseEmitter.SseEventBuilder event) {
+            waiting.decrementAndGet();
             try {
                 emitter.send(event);
             } catch (IOException | IllegalStateException left) {

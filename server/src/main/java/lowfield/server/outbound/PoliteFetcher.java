@@ -1,12 +1,13 @@
 package lowfield.server.outbound;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import io.github.resilience4j.circuitbreaker.CircuitBreaker;
 import io.github.resilience4j.circuitbreaker.CircuitBreakerConfig;
 import io.github.resilience4j.core.IntervalFunction;
 import io.github.resilience4j.retry.Retry;
 import io.github.resilience4j.retry.RetryConfig;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
+import java.time.Duration;
 import lowfield.server.platform.Settings;
 import org.springframework.stereotype.Component;
 
@@ -17,7 +18,10 @@ import org.springframework.stereotype.Component;
 @Component
 public class PoliteFetcher {
     private final Outbound outbound;
-    private final Map<String, CircuitBreaker> breakers = new ConcurrentHashMap<>();
+    private final Cache<String, CircuitBreaker> breakers = Caffeine.newBuilder()
+            .maximumSize(1_000)
+            .expireAfterAccess(Duration.ofDays(1))
+            .build();
     private final CircuitBreakerConfig breaking;
     private final RetryConfig trying;
 
@@ -41,7 +45,7 @@ public class PoliteFetcher {
 
     /** Asks, and again where that may help; a host that is left alone is not asked at all. */
     public Fetched fetch(Wanted wanted) {
-        var breaker = breakers.computeIfAbsent(wanted.host(), host -> CircuitBreaker.of(host, breaking));
+        var breaker = breakers.get(wanted.host(), host -> CircuitBreaker.of(host, breaking));
         return Retry.of(wanted.host(), trying).executeSupplier(() -> once(breaker, wanted));
     }
 
@@ -62,7 +66,7 @@ public class PoliteFetcher {
 
     /** Forgets which hosts failed. */
     public void forget() {
-        breakers.clear();
+        breakers.invalidateAll();
     }
 
     private static final class FailedInPassing extends Exception {

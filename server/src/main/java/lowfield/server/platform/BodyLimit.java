@@ -51,7 +51,7 @@ public class BodyLimit extends OncePerRequestFilter {
         var chunked = request.getHeader("Transfer-Encoding") != null;
         var body = Body.at(request.getRequestURI());
         if (request.getContentLengthLong() <= body.most && !chunked) {
-            chain.doFilter(request, response);
+            chain.doFilter(new TimedBody(request, System::nanoTime), response);
             return;
         }
         response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);

@@ -29,7 +29,20 @@ public record Settings(
         @DefaultValue("false") boolean secureCookies,
         @DefaultValue("") String proxies,
         @DefaultValue("60d") Duration longestSession,
+        @DefaultValue Limits limits,
         String demoMarket) {
+
+    /**
+     * What one may take of what all share.
+     *
+     * @param readerRate requests a second of one reader's address in the long run; 0 is no limit
+     * @param readerBurst requests of one at once
+     * @param streams live streams that one person has open
+     */
+    public record Limits(
+            @DefaultValue("40") int readerRate,
+            @DefaultValue("400") int readerBurst,
+            @DefaultValue("10") int streams) {}
 
     /** The addresses of proxies whose forwarded headers are believed; none by default. */
     public List<String> proxyAddresses() {

@@ -21,6 +21,12 @@ class Sites implements WebServerFactoryCustomizer<TomcatServletWebServerFactory>
     public void customize(TomcatServletWebServerFactory factory) {
         var readers = new Connector("HTTP/1.1");
         readers.setPort(settings.readerPort());
+        readers.setProperty("maxThreads", "60");
+        readers.setProperty("maxConnections", "2000");
+        readers.setProperty("connectionTimeout", "5000");
+        readers.setProperty("keepAliveTimeout", "15000");
+        // Nothing is sent to this site: what comes all the same is not read to its end.
+        readers.setProperty("maxSwallowSize", "0");
         var address = factory.getAddress();
         if (address != null) {
             readers.setProperty("address", address.getHostAddress());

@@ -6,6 +6,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicLong;
 import lowfield.db.tables.records.ReaderPageRecord;
 import lowfield.server.platform.Json;
@@ -36,12 +37,20 @@ class FrozenPages {
             .weigher((String path, Kept page) -> path.length() + page.bytes())
             .build();
 
-    /** What stood at a path, or that nothing did, when so much had been published. */
-    private record Kept(Optional<FrozenPage> page, long published) {
+    /** What stood at a path when so much had been published. */
+    private record Kept(FrozenPage page, long published) {
         int bytes() {
-            return page.map(p -> p.body().length + p.zipped().length).orElse(0);
+            return page.body().length + page.zipped().length;
         }
     }
+
+    /**
+     * The paths there were when so much had been published. An address that is none of them is answered without the
+     * database, and nothing of it stays.
+     */
+    private record Paths(Set<String> all, long published) {}
+
+    private volatile Paths paths = new Paths(Set.of(), -1);
 
     FrozenPages(DSLContext db, Notices notices) {
         this.db = db;
@@ -58,7 +67,7 @@ class FrozenPages {
         db.selectFrom(READER_PAGE)
                 .orderBy(READER_PAGE.RENDERED_AT.desc(), READER_PAGE.PATH)
                 .limit(AT_START)
-                .forEach(row -> kept.put(row.getPath(), new Kept(Optional.of(page(row)), now)));
+                .forEach(row -> kept.put(row.getPath(), new Kept(page(row), now)));
     }
 
     /** The page of a path; absent where there is none. An error only when it is not kept and the database is away. */
@@ -66,16 +75,33 @@ class FrozenPages {
         var known = Optional.ofNullable(kept.getIfPresent(path));
         var now = published.get();
         if (known.filter(k -> k.published() == now).isPresent()) {
-            return known.get().page();
+            return known.map(Kept::page);
         }
         try {
-            var read =
-                    db.selectFrom(READER_PAGE).where(READER_PAGE.PATH.eq(path)).fetchOptional(FrozenPages::page);
-            kept.put(path, new Kept(read, now));
-            return read;
+            return isKnown(path, now) ? read(path, now) : Optional.empty();
         } catch (DataAccessException | org.jooq.exception.DataAccessException away) {
-            return known.orElseThrow(() -> away).page();
+            return Optional.of(known.orElseThrow(() -> away).page());
         }
+    }
+
+    private boolean isKnown(String path, long now) {
+        if (paths.published() != now) {
+            paths = new Paths(
+                    Set.copyOf(db.select(READER_PAGE.PATH).from(READER_PAGE).fetch(READER_PAGE.PATH)), now);
+        }
+        return paths.all().contains(path);
+    }
+
+    private Optional<FrozenPage> read(String path, long now) {
+        var read = db.selectFrom(READER_PAGE).where(READER_PAGE.PATH.eq(path)).fetchOptional(FrozenPages::page);
+        read.ifPresent(page -> kept.put(path, new Kept(page, now)));
+        return read;
+    }
+
+    /** How many pages are kept. */
+    long size() {
+        kept.cleanUp();
+        return kept.estimatedSize();
     }
 
     private static FrozenPage page(ReaderPageRecord row) {

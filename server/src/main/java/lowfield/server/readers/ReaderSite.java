@@ -10,12 +10,16 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Optional;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
 import lowfield.server.platform.Notices;
+import lowfield.server.platform.Pace;
 import lowfield.server.platform.Settings;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.dao.DataAccessException;
+import org.springframework.dao.QueryTimeoutException;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -37,7 +41,12 @@ public class ReaderSite extends OncePerRequestFilter {
         }
     }
 
+    private static final int LONGEST_PATH = 200;
+    private static final int MOST_ASKING = 6;
+    private static final long LONGEST_WAIT_SECONDS = 3;
+    private static final long MOST_BYTES = 64_000_000;
     private static final Duration FRESH = Duration.ofMinutes(1);
+    private static final int TOO_MANY = 429;
     private static final String PAGE_CACHING = "public, max-age=60";
     private static final String FILE_CACHING = "public, max-age=86400";
 
@@ -46,8 +55,15 @@ public class ReaderSite extends OncePerRequestFilter {
     private final SlotFiller filler;
     private final PublicImages images;
     private final Settings settings;
-    private final Cache<String, Optional<Sent>> cache =
-            Caffeine.newBuilder().maximumSize(2_000).expireAfterWrite(FRESH).build();
+    private final Pace pace;
+    /** So many may ask the database at once; edits need the rest of its connections. */
+    private final Semaphore asking = new Semaphore(MOST_ASKING);
+    /** What was sent of late. Of an address where nothing is, nothing stays. */
+    private final Cache<String, Sent> cache = Caffeine.newBuilder()
+            .maximumWeight(MOST_BYTES)
+            .weigher((String path, Sent sent) -> path.length() + sent.body().length + sent.zipped().length)
+            .expireAfterWrite(FRESH)
+            .build();
 
     ReaderSite(
             Pages pages,
@@ -61,6 +77,7 @@ public class ReaderSite extends OncePerRequestFilter {
         this.filler = filler;
         this.pages = pages;
         this.settings = settings;
+        pace = new Pace(settings.limits().readerRate(), settings.limits().readerBurst(), System::nanoTime);
         notices.whenChanged(change -> {
             if (change.topic() == Notices.Topic.PAGES || change.topic() == Notices.Topic.OFFERS) {
                 cache.invalidateAll();
@@ -87,13 +104,18 @@ public class ReaderSite extends OncePerRequestFilter {
             response.setStatus(HttpServletResponse.SC_METHOD_NOT_ALLOWED);
             return;
         }
+        if (!pace.allows(request.getRemoteAddr())) {
+            response.setHeader("Retry-After", "2");
+            told(response, TOO_MANY, "Too much was asked from this address; wait a moment");
+            return;
+        }
         var path = request.getRequestURI();
         var bare = path.length() > 1 && path.endsWith("/") ? path.substring(0, path.length() - 1) : path;
         try {
-            if (images.sent(bare, request, response)) {
+            if (bare.length() <= LONGEST_PATH && images.sent(bare, request, response)) {
                 return;
             }
-            var sent = bare.length() > 200 ? Optional.<Sent>empty() : cache.get(bare, this::find);
+            var sent = bare.length() > LONGEST_PATH ? Optional.<Sent>empty() : sent(bare);
             if (sent.isPresent()) {
                 send(request, response, sent.get());
             } else {
@@ -102,6 +124,31 @@ public class ReaderSite extends OncePerRequestFilter {
         } catch (DataAccessException | org.jooq.exception.DataAccessException away) {
             response.setHeader("Retry-After", "30");
             told(response, HttpServletResponse.SC_SERVICE_UNAVAILABLE, "This page cannot be reached at the moment");
+        }
+    }
+
+    private Optional<Sent> sent(String path) {
+        return Optional.ofNullable(cache.getIfPresent(path)).or(() -> {
+            var found = asked(path);
+            found.ifPresent(sent -> cache.put(path, sent));
+            return found;
+        });
+    }
+
+    /** Readers wait for each other, and never for long. */
+    private Optional<Sent> asked(String path) {
+        try {
+            if (!asking.tryAcquire(LONGEST_WAIT_SECONDS, TimeUnit.SECONDS)) {
+                throw new QueryTimeoutException("too many readers ask at once");
+            }
+        } catch (InterruptedException stop) {
+            Thread.currentThread().interrupt();
+            throw new QueryTimeoutException("stopped");
+        }
+        try {
+            return find(path);
+        } finally {
+            asking.release();
         }
     }
 

@@ -37,6 +37,8 @@ public final class Stage {
                 "--spring.datasource.password=" + cluster.server.password(),
                 "--server.port=" + port,
                 "--lowfield.reader-port=" + readerPort,
+                // Every reader of the tests comes from one address.
+                "--lowfield.limits.reader-rate=0",
                 "--lowfield.page-deadline=1500ms",
                 "--spring.datasource.hikari.connection-timeout=1000",
                 "--lowfield.local-shops=ferrowby.example" + at + ",quillmarket.example" + at + ",turnstone.example" + at

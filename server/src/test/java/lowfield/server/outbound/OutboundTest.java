@@ -55,6 +55,7 @@ class OutboundTest {
                 false,
                 "",
                 Duration.ofDays(1),
+                new Settings.Limits(0, 0, 10),
                 ""));
     }
 

@@ -57,6 +57,7 @@ class PackedListsTest {
                 false,
                 "",
                 Duration.ofDays(1),
+                new Settings.Limits(0, 0, 10),
                 ""));
         return outbound.fetch(new Wanted("shop.example", "/list.csv.gz", Optional.empty(), Wanted.Form.LIST));
     }

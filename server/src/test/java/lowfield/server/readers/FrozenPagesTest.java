@@ -28,6 +28,7 @@ class FrozenPagesTest {
 
     private final AtomicBoolean isAway = new AtomicBoolean();
     private final AtomicInteger asked = new AtomicInteger();
+    private final AtomicInteger searched = new AtomicInteger();
     private final AtomicReference<String> body = new AtomicReference<>("first");
     private final AtomicReference<Consumer<Notices.Change>> listener = new AtomicReference<>();
     private final FrozenPages pages = pages();
@@ -41,11 +42,17 @@ class FrozenPagesTest {
                 .when(notices)
                 .whenChanged(any());
         var database = new MockConnection(question -> {
-            asked.incrementAndGet();
             if (isAway.get()) {
                 throw new SQLException("connection refused");
             }
             var create = DSL.using(SQLDialect.POSTGRES);
+            if (!question.sql().contains("body")) {
+                searched.incrementAndGet();
+                var paths = create.newResult(READER_PAGE.PATH);
+                paths.add(create.newRecord(READER_PAGE.PATH).values("/guide"));
+                return new MockResult[] {new MockResult(1, paths)};
+            }
+            asked.incrementAndGet();
             var row = create.newRecord(READER_PAGE);
             row.setPath("/guide");
             row.setContentType("text/html");
@@ -62,6 +69,19 @@ class FrozenPagesTest {
 
     private String at(String path) {
         return new String(pages.at(path).orElseThrow().body(), StandardCharsets.UTF_8);
+    }
+
+    /** Addresses that strangers make up cost neither the database nor memory. */
+    @Test
+    void unknownAddressesAskNothingAndStayNowhere() {
+        at("/guide");
+        var asked = this.asked.get();
+        for (int n = 0; n < 1_000_000; n++) {
+            assertThat(pages.at("/guide/" + n)).isEmpty();
+        }
+        assertThat(this.asked).hasValue(asked);
+        assertThat(searched).hasValue(1);
+        assertThat(pages.size()).isEqualTo(1);
     }
 
     @Test

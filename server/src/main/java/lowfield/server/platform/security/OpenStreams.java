@@ -1,7 +1,9 @@
 package lowfield.server.platform.security;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.Collections;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
@@ -25,6 +27,8 @@ public class OpenStreams {
     private final DSLContext db;
     private final Settings settings;
     private final Map<SseEmitter, String> sessions = new ConcurrentHashMap<>();
+    /** Whose each is, in the order in which they were opened. */
+    private final Map<SseEmitter, String> people = Collections.synchronizedMap(new LinkedHashMap<>());
 
     OpenStreams(DSLContext db, Settings settings) {
         this.db = db;
@@ -38,9 +42,36 @@ public class OpenStreams {
             stream.complete();
             return stream;
         }
+        makeRoom(person(request));
         sessions.put(stream, session.getId());
-        stream.onCompletion(() -> sessions.remove(stream));
+        people.put(stream, person(request));
+        stream.onCompletion(() -> forget(stream));
         return stream;
+    }
+
+    private static String person(HttpServletRequest request) {
+        return String.valueOf(request.getRemoteUser());
+    }
+
+    private void forget(SseEmitter stream) {
+        sessions.remove(stream);
+        people.remove(stream);
+    }
+
+    /** Whoever opens one desk too many loses the one that was opened first; its page opens it anew when it is looked at. */
+    private void makeRoom(String person) {
+        synchronized (people) {
+            var own = people.entrySet().stream()
+                    .filter(open -> open.getValue().equals(person))
+                    .map(Map.Entry::getKey)
+                    .toList();
+            own.stream()
+                    .limit(Math.max(0, own.size() - settings.limits().streams() + 1))
+                    .forEach(stream -> {
+                        forget(stream);
+                        stream.complete();
+                    });
+        }
     }
 
     @Scheduled(fixedDelay = 1000)
@@ -53,7 +84,7 @@ public class OpenStreams {
             var stand = new HashSet<>(standing(asked));
             sessions.forEach((stream, session) -> {
                 if (asked.contains(session) && !stand.contains(session)) {
-                    sessions.remove(stream);
+                    forget(stream);
                     stream.complete();
                 }
             });
