@@ -58,7 +58,7 @@
       bind:value={typed.fresh}
       required
       autocomplete="new-password"
-      hint="10 to 72 letters; three or four words that do not belong together"
+      hint="12 to 72 letters; three or four words that do not belong together"
     />
     <TextField
       label="New password again"

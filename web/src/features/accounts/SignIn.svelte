@@ -43,7 +43,7 @@
       bind:value={password}
       required
       autocomplete={session.isEmpty ? 'new-password' : 'current-password'}
-      hint={session.isEmpty ? '10 to 72 letters; three or four words that do not belong together' : ''}
+      hint={session.isEmpty ? '12 to 72 letters; three or four words that do not belong together' : ''}
     />
     <Told {sentence} />
     <button class="btn btn-main" disabled={isBusy}>{session.isEmpty ? 'Make the account' : 'Sign in'}</button>

@@ -64,7 +64,7 @@
         bind:value={password}
         required
         autocomplete="new-password"
-        hint="10 to 72 letters; three or four words that do not belong together"
+        hint="12 to 72 letters; three or four words that do not belong together"
       />
       <TextField label="New password again" type="password" bind:value={again} required autocomplete="new-password" />
       <Told {sentence} />

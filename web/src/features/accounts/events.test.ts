@@ -7,8 +7,8 @@ describe('a line of the people log', () => {
   it.each([
     [{ at, event: 'SIGNED_IN', name: 'Ines Vollan', by: 'Ines Vollan', about: '' }, 'Ines Vollan signed in'],
     [
-      { at, event: 'SIGN_IN_FAILED', about: 'who@tidewater.example' },
-      'Someone failed to sign in as who@tidewater.example',
+      { at, event: 'SIGN_IN_FAILED', about: '1f3a90bc' },
+      'Someone failed to sign in as an unknown address (mark 1f3a90bc)',
     ],
     [{ at, event: 'SIGN_IN_FAILED', name: 'Tom Ekerby', about: '' }, 'Someone failed to sign in as Tom Ekerby'],
     [

@@ -6,6 +6,8 @@ const OTHERS: Record<Line['event'], (who: string, by: string, about: string) => 
   FIRST_ACCOUNT: (who) => `${who} made the first account`,
   SIGNED_IN: (who) => `${who} signed in`,
   SIGN_IN_FAILED: (who) => `Someone failed to sign in as ${who}`,
+  LINK_FAILED: () => 'Someone used a link or token that is none, or no longer',
+  REFUSED: (who) => `${who} asked for what only an owner may do`,
   PASSWORD_CHANGED: (who) => `${who} changed their password`,
   INVITED: (who, by) => `${by} invited ${who}`,
   LINK_MADE: (who, by) => `${by} made a link for ${who}`,
@@ -16,7 +18,11 @@ const OTHERS: Record<Line['event'], (who: string, by: string, about: string) => 
     who === by ? `${who} ended sessions of their own` : `${by} ended the sessions of ${who}`,
 };
 
-/** One line of the log as a sentence. Someone who has no account is called by what was typed. */
+/** One line of the log as a sentence. An address that nobody here has is called by a mark, the same for the same address. */
 export function sentence(line: Line): string {
-  return OTHERS[line.event](line.name ?? (line.about || 'nobody'), line.by ?? 'the console', line.about);
+  return OTHERS[line.event](
+    line.name ?? (line.about ? `an unknown address (mark ${line.about})` : 'nobody'),
+    line.by ?? 'the console',
+    line.about,
+  );
 }

@@ -77,6 +77,7 @@ public final class Migration {
             statement.execute("grant select, insert, update, delete on all tables in schema public to " + role);
             statement.execute("grant usage, select, update on all sequences in schema public to " + role);
             statement.execute("revoke insert, update, delete on flyway_schema_history from " + role);
+            statement.execute("revoke update, delete on account_event from " + role);
             connection.commit();
         }
     }

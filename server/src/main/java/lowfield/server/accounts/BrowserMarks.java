@@ -5,15 +5,21 @@ import java.security.MessageDigest;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import lowfield.db.tables.records.AccountRecord;
 import org.springframework.stereotype.Service;
 
-/** Marks of browsers that have signed in to an account, signed so that nobody can make one up. */
+/**
+ * Marks of browsers that have signed in to an account, signed so that nobody can make one up. A mark is for one password: once
+ * that is changed, every browser is a stranger again.
+ */
 @Service
 public class BrowserMarks {
     private final DeskKey key;
+    private final Accounts accounts;
 
-    BrowserMarks(DeskKey key) {
+    BrowserMarks(DeskKey key, Accounts accounts) {
         this.key = key;
+        this.accounts = accounts;
     }
 
     public String make(UUID browser, String email) {
@@ -32,7 +38,9 @@ public class BrowserMarks {
     }
 
     private String signature(String browser, String email) {
-        return key.sign("browser", browser + " " + email.strip().toLowerCase(Locale.ROOT));
+        var password =
+                accounts.byEmail(email).map(AccountRecord::getPasswordHash).orElse("");
+        return key.sign("browser", browser + " " + email.strip().toLowerCase(Locale.ROOT) + " " + password);
     }
 
     private static byte[] bytes(String text) {

@@ -14,7 +14,7 @@ import org.springframework.stereotype.Component;
 /** What a password must be, and whether one is the right one. */
 @Component
 class Passwords {
-    static final int SHORTEST = 10;
+    static final int SHORTEST = 12;
     /** Bytes; more would be cut by bcrypt. */
     static final int LONGEST = 72;
     /** Of 0 to 4: what a machine that guesses 10,000 times a second does not find in a week. */

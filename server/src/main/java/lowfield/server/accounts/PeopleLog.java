@@ -4,11 +4,11 @@ import static lowfield.db.Tables.ACCOUNT_EVENT;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import org.jooq.DSLContext;
-import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
@@ -17,12 +17,15 @@ import org.springframework.stereotype.Service;
 @Service
 public class PeopleLog {
     private static final int SHOWN = 200;
+    private static final int MARK = 8;
 
     /** What can happen; stored by name. */
     public enum Event {
         FIRST_ACCOUNT,
         SIGNED_IN,
         SIGN_IN_FAILED,
+        LINK_FAILED,
+        REFUSED,
         PASSWORD_CHANGED,
         INVITED,
         LINK_MADE,
@@ -56,8 +59,23 @@ public class PeopleLog {
     }
 
     void failed(Optional<UUID> account, String typed, Place place) {
-        var about = account.isPresent() ? "" : typed.length() > 80 ? typed.substring(0, 80) + "…" : typed;
+        var about = account.isPresent() ? "" : mark(typed);
         insert(Event.SIGN_IN_FAILED, account, Optional.empty(), about, Optional.of(hidden(place)));
+    }
+
+    /** A link or token that was none, or no longer. */
+    void linkFailed(Place place) {
+        insert(Event.LINK_FAILED, Optional.empty(), Optional.empty(), "", Optional.of(hidden(place)));
+    }
+
+    /** Somebody asked for what they may not do. */
+    public void refused(UUID account, String what) {
+        insert(Event.REFUSED, Optional.of(account), Optional.of(account), what, Optional.empty());
+    }
+
+    /** Tells that the same was typed again, and not what: it may be somebody's address. */
+    private String mark(String typed) {
+        return key.sign("typed", typed.strip().toLowerCase(Locale.ROOT)).substring(0, MARK);
     }
 
     private void insert(Event event, Optional<UUID> account, Optional<UUID> by, String about, Optional<String> place) {
@@ -74,7 +92,7 @@ public class PeopleLog {
     /** The same network has the same mark within one day, and no other. */
     private String hidden(Place place) {
         return key.sign("place " + Accounts.now().toLocalDate(), place.network())
-                .substring(0, 8);
+                .substring(0, MARK);
     }
 
     public List<Line> latest() {
@@ -106,12 +124,7 @@ public class PeopleLog {
 
     @Scheduled(fixedDelay = 1, timeUnit = TimeUnit.HOURS)
     void forgetOld() {
-        db.update(ACCOUNT_EVENT)
-                .set(ACCOUNT_EVENT.PLACE_HASH, DSL.val((String) null))
-                .where(
-                        ACCOUNT_EVENT.PLACE_HASH.isNotNull(),
-                        ACCOUNT_EVENT.AT.lt(Accounts.now().minusDays(1)))
-                .execute();
+        db.execute("select forget_old_account_events()");
         throttle.forgetOld();
     }
 }

@@ -100,9 +100,14 @@ public class SigningIn {
     /** One transaction; a link or token that is refused counts against the network it came from. */
     private <T> T counted(From from, Supplier<T> work) {
         var attempt = throttle.link(Place.of(from.address()));
-        var result = transaction.execute(status -> work.get());
-        throttle.giveBack(attempt);
-        return result;
+        try {
+            var result = transaction.execute(status -> work.get());
+            throttle.giveBack(attempt);
+            return result;
+        } catch (RuleBroken refused) {
+            log.linkFailed(Place.of(from.address()));
+            throw refused;
+        }
     }
 
     private AccountRecord accountOf(String token) {

@@ -107,7 +107,8 @@ class Demo implements ApplicationRunner {
     }
 
     private void load(DemoData data) {
-        LOG.info("Loading the demo's world: {} editions", data.issues().size());
+        var editions = data.issues().size();
+        LOG.info("World: people and parts");
         var people = data.people().stream()
                 .map(p -> accounts.create(p.email(), p.name(), p.password(), Person.Role.valueOf(p.role())))
                 .toList();
@@ -115,14 +116,18 @@ class Demo implements ApplicationRunner {
         var world = catalogue.made(data, people.get(0));
         var guide = guide(data, world);
         var day = data.historyFrom();
+        var number = 0;
         for (var issue : data.issues()) {
+            LOG.info("World: edition {} of {}", ++number, editions);
             while (morning(day).isBefore(issue.round())) {
+                LOG.info("World: edition {} of {}, prices of {}", number, editions, day);
                 issues.prices(morning(day), guide, world.author());
                 day = day.plusDays(data.historyEveryDays());
             }
             hire.beside(issue, issues.issue(data, issue, guide, world), world);
         }
-        words.write(editions.inWork(guide.id()).orElseThrow(), world);
+        LOG.info("World: texts and pictures");
+        words.write(this.editions.inWork(guide.id()).orElseThrow(), world);
         words.readAgain("harbour-hire", world);
         facts.load(world);
     }

@@ -28,7 +28,7 @@ public record Settings(
         @DefaultValue("false") boolean demo,
         @DefaultValue("false") boolean secureCookies,
         @DefaultValue("") String proxies,
-        @DefaultValue("60d") Duration longestSession,
+        @DefaultValue("14d") Duration longestSession,
         @DefaultValue Limits limits,
         String demoMarket) {
 

@@ -1,9 +1,11 @@
 package lowfield.server.platform;
 
+import java.net.InetAddress;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.apache.catalina.connector.Connector;
 import org.apache.catalina.valves.RemoteIpValve;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.stereotype.Component;
@@ -28,12 +30,22 @@ class Sites implements WebServerFactoryCustomizer<TomcatServletWebServerFactory>
         // Nothing is sent to this site: what comes all the same is not read to its end.
         readers.setProperty("maxSwallowSize", "0");
         var address = factory.getAddress();
+        refuseOpenDoor(address, factory);
         if (address != null) {
             readers.setProperty("address", address.getHostAddress());
         }
         factory.addAdditionalConnectors(readers);
         if (!settings.proxyAddresses().isEmpty()) {
             factory.addEngineValves(forwarded());
+        }
+    }
+
+    /** Passwords and sessions would go through a network as they are. */
+    private void refuseOpenDoor(@Nullable InetAddress address, TomcatServletWebServerFactory factory) {
+        if ((address == null || !address.isLoopbackAddress())
+                && factory.getSsl() == null
+                && settings.proxyAddresses().isEmpty()) {
+            throw new OpenDoor(address == null ? "every address" : address.getHostAddress());
         }
     }
 

@@ -33,6 +33,8 @@ class RightsTest {
                 "copy account to '/tmp/lowfield-account'",
                 "copy account from program 'id'",
                 "select pg_read_file('/etc/passwd')",
+                "update account_event set about = 'nothing'",
+                "delete from account_event",
                 "set role lowfield_owner",
                 "set session authorization lowfield_owner"
             })
@@ -48,6 +50,24 @@ class RightsTest {
                 var statement = connection.createStatement()) {
             statement.execute(sql);
         }
+    }
+
+    /** The log only grows for the server; a function of the owner's drops what is past its date, and nothing else. */
+    @Test
+    void whatIsPastItsDateLeavesTheLog() throws SQLException {
+        TestCluster.execute(cluster.owner, """
+                insert into account_event (at, kind, about, place_hash) values
+                    (now() - interval '3 years', 'SIGN_IN_FAILED', 'rights-old', 'a'),
+                    (now() - interval '2 days', 'SIGN_IN_FAILED', 'rights-days', 'b'),
+                    (now(), 'SIGN_IN_FAILED', 'rights-new', 'c')
+                """);
+        execute("select forget_old_account_events()");
+        assertThat(
+                        TestCluster.single(
+                                cluster.owner,
+                                "select string_agg(about || '=' || coalesce(place_hash, ''), ' ' order by id) from account_event where about like 'rights-%'"))
+                .isEqualTo("rights-days= rights-new=c");
+        TestCluster.execute(cluster.owner, "delete from account_event where about like 'rights-%'");
     }
 
     @Test

@@ -3,6 +3,7 @@ package lowfield.server.accounts;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
+import lowfield.server.kit.TestCluster;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -89,6 +90,28 @@ class RolesTest extends PeopleCase {
         assertThat(here.get("/api/guides").status()).isEqualTo(200);
     }
 
+    /** What was typed may be somebody's address: the same typed again is known by its mark, and nothing else of it. */
+    @Test
+    void refusalsAreLoggedAndTypedAddressesAreNot() {
+        var typed = "stranger-" + name + "@tidewater.example";
+        for (int time = 0; time < 2; time++) {
+            nobody().post("/api/session", Map.of("email", typed, "password", "wrong guess"));
+        }
+        nobody().post("/api/links/use", Map.of("token", "none", "password", "barrel organ under snow"));
+        var helper = world.person(name, Person.Role.EDITOR);
+        assertThat(helper.get("/api/people").status()).isEqualTo(403);
+        var log = world.ines.get("/api/people/log").json();
+        assertThat(log.toString()).doesNotContain(typed);
+        assertThat(log.valueStream()
+                        .filter(l -> l.path("event").asString().equals("SIGN_IN_FAILED"))
+                        .filter(l -> l.path("about").asString().matches("[0-9a-f]{8}"))
+                        .limit(2)
+                        .map(l -> l.path("about").asString())
+                        .distinct())
+                .hasSize(1);
+        assertThat(log.findValuesAsString("event")).contains("LINK_FAILED", "REFUSED");
+    }
+
     @Test
     void theLogTellsOwnersWhatHappenedAndForgetsWhereFrom() {
         var helper = world.person(name, Person.Role.EDITOR);
@@ -107,7 +130,9 @@ class RolesTest extends PeopleCase {
                 .findFirst()
                 .orElseThrow();
         assertThat(failure.path("place").asString()).hasSize(8).doesNotContain("127");
-        db.execute("update account_event set at = at - interval '25 hours' where place_hash is not null");
+        TestCluster.execute(
+                world.stage.cluster.owner,
+                "update account_event set at = at - interval '25 hours' where place_hash is not null");
         assertThat(world.ines.get("/api/people/log").json().findValuesAsString("place"))
                 .allMatch(p -> p.isEmpty() || p.equals("null"));
     }

@@ -3,9 +3,12 @@ package lowfield.server.platform.security;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletResponse;
 import lowfield.server.platform.Settings;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
+import org.springframework.security.authorization.AuthorizationEventPublisher;
+import org.springframework.security.authorization.SpringAuthorizationEventPublisher;
 import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
@@ -87,6 +90,12 @@ public class Security {
         tokens.setCookiePath("/");
         tokens.setCookieCustomizer(c -> c.secure(cookies.areSecure()).sameSite("Strict"));
         return tokens;
+    }
+
+    /** Refusals are told to whoever keeps the log. */
+    @Bean
+    AuthorizationEventPublisher refusalEvents(ApplicationEventPublisher events) {
+        return new SpringAuthorizationEventPublisher(events);
     }
 
     @Bean
