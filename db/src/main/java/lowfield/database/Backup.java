@@ -30,7 +30,7 @@ public final class Backup {
     private Backup() {}
 
     /** Writes the file whole or not at all; one that exists is not written over. Returns what it says of itself. */
-    public static String write(Access access, DeskKey key, Path file, Instant now) {
+    public static String write(Access access, BackupKey key, Path file, Instant now) {
         if (Files.exists(file)) {
             throw new Refusal("%s exists already; name another file.", file);
         }
@@ -58,7 +58,7 @@ public final class Backup {
         }
     }
 
-    private static Manifest writePart(Access access, DeskKey key, Path part, Instant now)
+    private static Manifest writePart(Access access, BackupKey key, Path part, Instant now)
             throws IOException, SQLException {
         Files.deleteIfExists(part);
         Files.createFile(part, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));

@@ -65,7 +65,7 @@ final class BackupFile implements AutoCloseable {
     }
 
     /** Whether the desk with this key made it. Backups of before had no mark. */
-    boolean isMadeBy(DeskKey key) throws IOException {
+    boolean isMadeBy(BackupKey key) throws IOException {
         var entry = zip.getEntry(MARK);
         if (entry == null) {
             return false;

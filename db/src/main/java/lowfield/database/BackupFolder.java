@@ -9,7 +9,7 @@ import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 
 /** Where backups are kept that make themselves: before a migration, before a restore. */
-public record BackupFolder(Path folder, DeskKey key) {
+public record BackupFolder(Path folder, BackupKey key) {
     private static final DateTimeFormatter MOMENT =
             DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss").withZone(ZoneOffset.UTC);
 

@@ -104,8 +104,8 @@ public final class Console {
                 setting("LOWFIELD_DB_URL"), setting("LOWFIELD_DB_OWNER"), setting("LOWFIELD_DB_OWNER_PASSWORD"));
     }
 
-    private DeskKey key() {
-        return DeskKey.of(setting("LOWFIELD_BACKUP_KEY"));
+    private BackupKey key() {
+        return BackupKey.of(setting("LOWFIELD_BACKUP_KEY"));
     }
 
     private Optional<BackupFolder> backups() {

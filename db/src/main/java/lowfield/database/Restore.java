@@ -25,7 +25,7 @@ public final class Restore {
             """;
 
     private final Access access;
-    private final DeskKey key;
+    private final BackupKey key;
     private final Path file;
     private final Answers answers;
     private final Optional<BackupFolder> backups;
@@ -45,7 +45,7 @@ public final class Restore {
      * @param backups where what is replaced is kept
      */
     public Restore(
-            Access access, DeskKey key, Path file, Answers answers, Optional<BackupFolder> backups, Instant now) {
+            Access access, BackupKey key, Path file, Answers answers, Optional<BackupFolder> backups, Instant now) {
         this.access = access;
         this.key = key;
         this.file = file;

@@ -63,14 +63,14 @@ public class PeopleLog {
         insert(Event.SIGN_IN_FAILED, account, Optional.empty(), about, Optional.of(hidden(place)));
     }
 
-    /** A link or token that was none, or no longer. */
+    /** A link or token that nothing came of: unknown, used up, or with a password that was refused. */
     void linkFailed(Place place) {
         insert(Event.LINK_FAILED, Optional.empty(), Optional.empty(), "", Optional.of(hidden(place)));
     }
 
     /** Somebody asked for what they may not do. */
-    public void refused(UUID account, String what) {
-        insert(Event.REFUSED, Optional.of(account), Optional.of(account), what, Optional.empty());
+    void refused(UUID account) {
+        insert(Event.REFUSED, Optional.of(account), Optional.of(account), "", Optional.empty());
     }
 
     /** Tells that the same was typed again, and not what: it may be somebody's address. */

@@ -16,7 +16,7 @@ class Refusals {
     @EventListener
     void denied(AuthorizationDeniedEvent<?> event) {
         if (event.getAuthentication().get().getPrincipal() instanceof Person person) {
-            log.refused(person.id(), "");
+            log.refused(person.id());
         }
     }
 }

@@ -128,11 +128,7 @@ public class ReaderSite extends OncePerRequestFilter {
     }
 
     private Optional<Sent> sent(String path) {
-        return Optional.ofNullable(cache.getIfPresent(path)).or(() -> {
-            var found = asked(path);
-            found.ifPresent(sent -> cache.put(path, sent));
-            return found;
-        });
+        return Optional.ofNullable(cache.get(path, asked -> asked(asked).orElse(null)));
     }
 
     /** Readers wait for each other, and never for long. */

@@ -16,8 +16,8 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import lowfield.database.Access;
+import lowfield.database.BackupKey;
 import lowfield.database.Contents;
-import lowfield.database.DeskKey;
 import lowfield.database.Migration;
 import lowfield.database.Restore;
 import lowfield.server.kit.Stage;
@@ -29,7 +29,7 @@ import org.junit.jupiter.api.io.TempDir;
 /** A desk in a database of its own and one file for its backup. */
 abstract class BackupCase {
     static final Instant NOW = Instant.parse("2026-12-03T06:00:00Z");
-    static final DeskKey KEY = DeskKey.of("0123456789abcdef".repeat(4));
+    static final BackupKey KEY = BackupKey.of("0123456789abcdef".repeat(4));
     private static final String PATTERN = "backup_pattern";
     private static final AtomicBoolean PATTERN_IS_MADE = new AtomicBoolean();
     static final AtomicInteger NEXT = new AtomicInteger();
@@ -99,7 +99,7 @@ abstract class BackupCase {
                 into, KEY, new Restore.Answers(Optional.empty(), Optional.of(question -> true), question -> true));
     }
 
-    String restore(Access into, DeskKey key, Restore.Answers answers) {
+    String restore(Access into, BackupKey key, Restore.Answers answers) {
         return new Restore(into, key, file, answers, Optional.empty(), NOW).run();
     }
 

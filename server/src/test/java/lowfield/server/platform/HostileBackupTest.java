@@ -12,7 +12,7 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import lowfield.database.Backup;
-import lowfield.database.DeskKey;
+import lowfield.database.BackupKey;
 import lowfield.database.Refusal;
 import lowfield.database.Restore;
 import lowfield.server.kit.TestCluster;
@@ -23,7 +23,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Backups that somebody made to get in: nothing of them runs, and nothing of them stays. */
 class HostileBackupTest extends BackupCase {
-    private static final DeskKey ANOTHER = DeskKey.of("fedcba9876543210".repeat(4));
+    private static final BackupKey ANOTHER = BackupKey.of("fedcba9876543210".repeat(4));
 
     private Path planted;
 

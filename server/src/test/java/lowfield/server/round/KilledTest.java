@@ -11,8 +11,8 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import lowfield.database.Access;
 import lowfield.database.Backup;
+import lowfield.database.BackupKey;
 import lowfield.database.Contents;
-import lowfield.database.DeskKey;
 import lowfield.database.Migration;
 import lowfield.server.kit.TestCluster;
 import org.junit.jupiter.api.Test;
@@ -24,7 +24,7 @@ class KilledTest extends KilledCase {
         try (var cluster = new TestCluster()) {
             TestCluster.fillWithThePast(cluster.owner);
             var file = folder.resolve("past.lowfield");
-            Backup.write(cluster.owner, DeskKey.of(KEY.get("LOWFIELD_BACKUP_KEY")), file, Instant.now());
+            Backup.write(cluster.owner, BackupKey.of(KEY.get("LOWFIELD_BACKUP_KEY")), file, Instant.now());
             var fresh = contents(cluster.owner);
             new Migration(cluster.owner, cluster.server.user(), Optional.empty()).run(Instant.now());
             var old = contents(cluster.owner);

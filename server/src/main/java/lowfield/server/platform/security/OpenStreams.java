@@ -4,9 +4,10 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import lowfield.server.platform.Settings;
 import org.jooq.DSLContext;
 import org.jooq.exception.DataAccessException;
@@ -26,9 +27,10 @@ public class OpenStreams {
 
     private final DSLContext db;
     private final Settings settings;
-    private final Map<SseEmitter, String> sessions = new ConcurrentHashMap<>();
-    /** Whose each is, in the order in which they were opened. */
-    private final Map<SseEmitter, String> people = Collections.synchronizedMap(new LinkedHashMap<>());
+    /** In the order in which they were opened. */
+    private final Map<SseEmitter, Open> open = Collections.synchronizedMap(new LinkedHashMap<>());
+
+    private record Open(String session, String person) {}
 
     OpenStreams(DSLContext db, Settings settings) {
         this.db = db;
@@ -42,54 +44,51 @@ public class OpenStreams {
             stream.complete();
             return stream;
         }
-        makeRoom(person(request));
-        sessions.put(stream, session.getId());
-        people.put(stream, person(request));
-        stream.onCompletion(() -> forget(stream));
+        var person = String.valueOf(request.getRemoteUser());
+        open.put(stream, new Open(session.getId(), person));
+        stream.onCompletion(() -> open.remove(stream));
+        ofOne(person).forEach(this::end);
         return stream;
     }
 
-    private static String person(HttpServletRequest request) {
-        return String.valueOf(request.getRemoteUser());
-    }
-
-    private void forget(SseEmitter stream) {
-        sessions.remove(stream);
-        people.remove(stream);
-    }
-
-    /** Whoever opens one desk too many loses the one that was opened first; its page opens it anew when it is looked at. */
-    private void makeRoom(String person) {
-        synchronized (people) {
-            var own = people.entrySet().stream()
-                    .filter(open -> open.getValue().equals(person))
+    /** Those that one person has too many, the longest open first. */
+    private List<SseEmitter> ofOne(String person) {
+        synchronized (open) {
+            var own = open.entrySet().stream()
+                    .filter(one -> one.getValue().person().equals(person))
                     .map(Map.Entry::getKey)
                     .toList();
-            own.stream()
-                    .limit(Math.max(0, own.size() - settings.limits().streams() + 1))
-                    .forEach(stream -> {
-                        forget(stream);
-                        stream.complete();
-                    });
+            return own.subList(0, Math.max(0, own.size() - settings.limits().streams()));
         }
+    }
+
+    private void end(SseEmitter stream) {
+        open.remove(stream);
+        stream.complete();
     }
 
     @Scheduled(fixedDelay = 1000)
     void endThoseWithoutSession() {
-        if (sessions.isEmpty()) {
+        if (open.isEmpty()) {
             return;
         }
         try {
-            var asked = Set.copyOf(sessions.values());
-            var stand = new HashSet<>(standing(asked));
-            sessions.forEach((stream, session) -> {
-                if (asked.contains(session) && !stand.contains(session)) {
-                    forget(stream);
-                    stream.complete();
+            var asked = now();
+            var stand = new HashSet<>(
+                    standing(asked.values().stream().map(Open::session).collect(Collectors.toSet())));
+            asked.forEach((stream, one) -> {
+                if (!stand.contains(one.session())) {
+                    end(stream);
                 }
             });
         } catch (DataAccessException | org.springframework.dao.DataAccessException away) {
             // Nobody can be told anything just now; it is looked at again in a second.
+        }
+    }
+
+    private Map<SseEmitter, Open> now() {
+        synchronized (open) {
+            return Map.copyOf(open);
         }
     }
 
