@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { coolerWords } from './coolerWords';
   import { createQuery } from '@tanstack/svelte-query';
   import { api, taken, type Schemas } from '$lib/api/client';
   import type { Format } from '$lib/format';
@@ -131,7 +132,7 @@
                 >{row.offer.seller}{#if row.isTaken}<span class="small block text-moss">counts on this line</span
                   >{/if}{#if row.why.length}<span class="small block text-slate">{row.why.join('; ')}</span>{/if}</td
               >
-              <td class="py-1.5">{row.offer.condition}</td>
+              <td class="py-1.5">{row.offer.condition}{coolerWords(row.offer)}</td>
               <td class="py-1.5 text-right font-semibold"
                 >{format.money(row.offer.priceMinor)}{#if row.savesMinor != null}<span
                     class="small block font-normal {row.savesMinor > 0 ? 'text-moss' : 'text-clay'}"

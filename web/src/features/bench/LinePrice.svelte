@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { coolerWords } from './coolerWords';
   import PartPrices from '$features/prices/PartPrices.svelte';
   import type { Schemas } from '$lib/api/client';
   import type { Format } from '$lib/format';
@@ -43,7 +44,7 @@
       <span class="text-soft">
         {#if line.offer.link}at <a class="text-ink" href={line.offer.link} rel="noreferrer noopener" target="_blank"
             >{line.offer.seller}</a
-          >{:else}{line.offer.seller}{/if}, {line.offer.condition}, {line.offer.stock}, seen {format.date(
+          >{:else}{line.offer.seller}{/if}, {line.offer.condition}{coolerWords(line.offer)}, {line.offer.stock}, seen {format.date(
           line.offer.seenAt,
         )}{shipping}
       </span>

@@ -41,7 +41,7 @@
   wide
 >
   {#if view && own.length}<div class="space-y-4 overflow-y-auto px-6 py-4">
-      <TypePrice part={view.id} guides={own} {line} {onsaved} />
+      <TypePrice part={view.id} kind={view.kind} guides={own} {line} {onsaved} />
       {#if view.release === 'ANNOUNCED'}<h2 class="border-t border-hairline pt-3">Estimate until it is on sale</h2>
         <EstimateIt part={view.id} kind={view.kind} {onsaved} currency={own[0]!.currency} />{/if}
     </div>{:else if guides.isSuccess && !own.length}<p class="px-6 py-4 text-soft">

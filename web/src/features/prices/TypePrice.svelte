@@ -13,10 +13,17 @@
   /** Any price that the author has seen, of anybody; it counts at once, where the price policy lets it. */
   let {
     part,
+    kind,
     guides,
     line,
     onsaved,
-  }: { part: string; guides: PricedGuide[]; line?: PricedLine; onsaved?: () => void } = $props();
+  }: {
+    part: string;
+    kind: Schemas['PartView']['kind'];
+    guides: PricedGuide[];
+    line?: PricedLine;
+    onsaved?: () => void;
+  } = $props();
   const queries = useQueryClient();
   const shops = useShops();
   const entry = untrack(() => new PriceEntry(guides[0]?.id ?? ALL_GUIDES));
@@ -109,6 +116,15 @@
       />{/if}
     <TextField label="Link or source" bind:value={entry.source} maxlength={500} hint="Optional" />
     <TextField label="Shipping ({currency})" bind:value={entry.shipping} inputmode="decimal" hint="Empty: unknown" />
+    {#if kind === 'PROCESSOR'}<Choose
+        label="Boxed cooler"
+        bind:value={entry.boxedCooler}
+        options={[
+          { value: 'UNKNOWN', label: 'not stated' },
+          { value: 'WITH', label: 'included' },
+          { value: 'WITHOUT', label: 'not included' },
+        ]}
+      />{/if}
   </div>
   <details class="small">
     <summary class="cursor-pointer text-moss">Date, stock, rebate, guides</summary>

@@ -21,6 +21,12 @@ describe('a typed price', () => {
     expect(form.link).toBeUndefined();
   });
 
+  it('says of a boxed cooler only what is known', () => {
+    const of = (boxedCooler: PriceEntry['boxedCooler']) =>
+      Object.assign(entry({ price: '1' }), { boxedCooler }).form('EUR').boxedCooler;
+    expect([of('UNKNOWN'), of('WITH'), of('WITHOUT')]).toEqual([undefined, true, false]);
+  });
+
   it('is for all guides where that is chosen', () =>
     expect(entry({ price: '1', guide: ALL_GUIDES }).form('EUR')).toMatchObject({ guide: undefined, allGuides: true }));
 

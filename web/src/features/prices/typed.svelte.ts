@@ -37,6 +37,8 @@ export class PriceEntry {
   rebate = $state('');
   stock = $state<Schemas['TypedPrice']['stock']>('IN_STOCK');
   membersOnly = $state(false);
+  /** Whether a CPU's boxed cooler comes with it. */
+  boxedCooler = $state<'UNKNOWN' | 'WITH' | 'WITHOUT'>('UNKNOWN');
   /** The id of a guide, or all of them. */
   guide = $state('');
   sure = $state(false);
@@ -79,6 +81,7 @@ export class PriceEntry {
       currency,
       shippingMinor: sum('Shipping', this.shipping, currency),
       claimBackMinor: sum('Mail-in rebate', this.rebate, currency),
+      boxedCooler: this.boxedCooler === 'UNKNOWN' ? undefined : this.boxedCooler === 'WITH',
       membersOnly: this.membersOnly,
       seenOn: this.seenOn || undefined,
       source: this.isLink ? undefined : source || undefined,
@@ -101,6 +104,7 @@ export class PriceEntry {
     this.price = '';
     this.shipping = '';
     this.rebate = '';
+    this.boxedCooler = 'UNKNOWN';
     this.sure = false;
     this.pin = false;
     this.admitAt = '';

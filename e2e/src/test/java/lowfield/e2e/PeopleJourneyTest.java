@@ -57,7 +57,7 @@ class PeopleJourneyTest {
             helper.navigate(invitation);
             assertThat(helper.getByRole(AriaRole.HEADING)).hasText("Welcome, " + NAME);
             isClean(helper, "a link");
-            setPassword(helper, "1234567890");
+            setPassword(helper, "123456789012");
             assertThat(helper.getByRole(AriaRole.ALERT)).containsText("easily guessed");
             setPassword(helper, "a heron on the slipway");
             assertThat(helper.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Guides")))

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import lowfield.core.offer.Sold;
 import lowfield.core.part.Figure;
 
 /** Values as text that two processes and two years agree on, for what is stored or hashed. */
@@ -31,6 +32,10 @@ final class Canonical {
             return sorted.entrySet().stream()
                     .map(e -> e.getKey() + "=" + e.getValue())
                     .collect(Collectors.joining(",", "{", "}"));
+        }
+        if (value instanceof Sold sold) {
+            var cooler = sold.boxedCooler().map(c -> c ? " with-cooler" : " without-cooler");
+            return Tags.ofFact(sold.condition()) + cooler.orElse("");
         }
         if (value instanceof Record row) {
             return CanonicalRows.of(row);

@@ -7,6 +7,7 @@ import java.util.function.Function;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
 import lowfield.core.offer.Condition;
+import lowfield.core.offer.Sold;
 import lowfield.core.part.Figure;
 import lowfield.core.part.Part;
 import lowfield.core.part.Release;
@@ -67,6 +68,11 @@ public final class LineFact<T> implements Input<T> {
     /** The condition of the offer that counts; not applicable without an offer. */
     public static final LineFact<Condition> CONDITION = new LineFact<>(
             "condition", "condition", line -> line.condition().map(Figure::of).orElseGet(Figure::notApplicable));
+    /** The same with what the offer says of a boxed cooler; not applicable without an offer. */
+    public static final LineFact<Sold> SOLD = new LineFact<>(
+            "condition",
+            "condition, and whether the offer includes the boxed cooler",
+            line -> line.sold().map(Figure::of).orElseGet(Figure::notApplicable));
 
     private final String key;
     private final String name;

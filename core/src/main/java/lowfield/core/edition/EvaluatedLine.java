@@ -17,7 +17,7 @@ public record EvaluatedLine(LinePlan plan, Line line, LinePrice price, LineChang
         var choice = LinePrice.won(prices.counted(), plan.choice(), plan.quantity());
         var bare = plan.with(choice);
         var price = LinePrice.of(bare, prices.counted(), terms.zero(), plan.held());
-        var line = price.offer().map(o -> bare.in(o.condition())).orElse(bare);
+        var line = price.offer().map(o -> bare.soldAs(o.sold())).orElse(bare);
         var was = last.flatMap(l -> Optional.ofNullable(l.lines().get(plan.id())));
         return new EvaluatedLine(
                 plan,

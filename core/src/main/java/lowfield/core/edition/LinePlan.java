@@ -7,7 +7,6 @@ import java.util.stream.Stream;
 import lowfield.core.guide.Choice;
 import lowfield.core.guide.Line;
 import lowfield.core.guide.Slot;
-import lowfield.core.offer.Condition;
 import lowfield.core.part.Part;
 import lowfield.core.reason.Reason;
 
@@ -68,6 +67,6 @@ public record LinePlan(
 
     /** The line as it stands with a choice; the condition of its offer is not known yet. */
     Line with(Choice other) {
-        return new Line(id, slot, other, quantity, isCounted, place, meant, Optional.<Condition>empty());
+        return new Line(id, slot, other, quantity, isCounted, place, meant, Optional.empty());
     }
 }

@@ -84,7 +84,7 @@ public final class CandidateImpacts {
     public CandidateImpacts(Ground ground, UUID line) {
         this.ground = ground;
         this.line = line;
-        this.alike = new LikeParts(ground.forSale(), this::goods, this::condition);
+        this.alike = new LikeParts(ground.forSale(), this::goods, this::sold);
         var own = line().slot();
         var candidates = Math.max(1, ground.forSale().apply(own.kind()).size());
         this.mostChecks = Math.max(LEAST_CHECKS, Math.min(MOST_CHECKS, CHECKS_FOR_ALL / candidates));
@@ -188,22 +188,22 @@ public final class CandidateImpacts {
                 build, alone, chain.build(), left, !chain.isSolved(), List.copyOf(forced), List.copyOf(prices));
     }
 
-    /** The line with the condition of the offer that counts. */
+    /** The line as the offer that counts sells it. */
     private Line offered(Line one) {
         return ground.pricing()
                 .apply(one)
                 .offer()
-                .map(offer -> one.in(offer.condition()))
+                .map(offer -> one.soldAs(offer.sold()))
                 .orElse(one);
     }
 
-    /** The condition in which a part that may be forced is offered. */
-    private Object condition(Part part) {
+    /** How a part that may be forced is sold. */
+    private Object sold(Part part) {
         var slot = ForcedChanges.MENDABLE.stream()
                 .filter(s -> s.kind() == part.kind())
                 .findFirst()
                 .orElseThrow();
-        return offered(SlotLines.having(ground.build(), slot, part)).condition();
+        return offered(SlotLines.having(ground.build(), slot, part)).sold();
     }
 
     /** What the part forces; parts that look the same to the checks force the same, each with its own name in the findings. */
@@ -228,7 +228,7 @@ public final class CandidateImpacts {
 
     private List<Object> look(Part part, Line candidate) {
         var look = new ArrayList<Object>();
-        look.add(candidate.condition());
+        look.add(candidate.sold());
         for (var reading : read) {
             look.add(reading.of(part));
         }

@@ -4,13 +4,14 @@ import java.util.Optional;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
 import lowfield.core.offer.Condition;
+import lowfield.core.offer.Sold;
 
 /**
  * One line of a build: what fills a slot, how many, and whether it counts in the total.
  *
  * @param place where the author puts a radiator, a fan or a drive; absent where it goes where it fits best
  * @param meant which version of the part is meant, in a word or two ("white"); absent where any will do
- * @param condition the condition of the offer that counts; absent without an offer
+ * @param sold how the offer that counts sells it; absent without an offer
  */
 public record Line(
         UUID id,
@@ -20,7 +21,7 @@ public record Line(
         boolean counted,
         Optional<String> place,
         Optional<String> meant,
-        Optional<Condition> condition) {
+        Optional<Sold> sold) {
     public static final int MOST = 20;
 
     public Line {
@@ -32,21 +33,30 @@ public record Line(
         this(id, slot, choice, quantity, counted, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
-    /** Another choice: its place and what is meant stay, the condition of another offer does not. */
+    /** Another choice: its place and what is meant stay, how another was sold does not. */
     public Line with(Choice other) {
         return new Line(id, slot, other, quantity, counted, place, meant, Optional.empty());
     }
 
     public Line at(String where) {
-        return new Line(id, slot, choice, quantity, counted, Optional.of(where), meant, condition);
+        return new Line(id, slot, choice, quantity, counted, Optional.of(where), meant, sold);
     }
 
     public Line meaning(String version) {
-        return new Line(id, slot, choice, quantity, counted, place, Optional.of(version), condition);
+        return new Line(id, slot, choice, quantity, counted, place, Optional.of(version), sold);
     }
 
     public Line in(Condition state) {
-        return new Line(id, slot, choice, quantity, counted, place, meant, Optional.of(state));
+        return soldAs(Sold.of(state));
+    }
+
+    public Line soldAs(Sold how) {
+        return new Line(id, slot, choice, quantity, counted, place, meant, Optional.of(how));
+    }
+
+    /** The condition of the offer that counts; absent without an offer. */
+    public Optional<Condition> condition() {
+        return sold.map(Sold::condition);
     }
 
     public boolean isEmpty() {

@@ -8,7 +8,8 @@ import lowfield.core.money.Money;
 /**
  * One seller's last accepted price for one part: what is asked now for one piece, the shipping of one piece bought alone
  * (absent when the shop does not say), in which state and stock, what of it a buyer can claim back afterwards (which is in
- * no price and no total, rules 2), and when it was seen.
+ * no price and no total, rules 2), whether a CPU's boxed cooler comes with it (absent when nothing is said), and when it was
+ * seen.
  */
 public record Offer(
         UUID listing,
@@ -19,9 +20,10 @@ public record Offer(
         Stock stock,
         boolean membersOnly,
         Optional<Money> claimBack,
+        Optional<Boolean> boxedCooler,
         Instant seenAt,
         String link) {
-    /** Nothing of it can be claimed back. */
+    /** Nothing of it can be claimed back, and nothing is said of a boxed cooler. */
     public Offer(
             UUID listing,
             Seller seller,
@@ -32,17 +34,55 @@ public record Offer(
             boolean membersOnly,
             Instant seenAt,
             String link) {
-        this(listing, seller, condition, price, shippingAlone, stock, membersOnly, Optional.empty(), seenAt, link);
+        this(
+                listing,
+                seller,
+                condition,
+                price,
+                shippingAlone,
+                stock,
+                membersOnly,
+                Optional.empty(),
+                Optional.empty(),
+                seenAt,
+                link);
+    }
+
+    /** How the part is sold. */
+    public Sold sold() {
+        return new Sold(condition, boxedCooler);
     }
 
     /** The same offer at another price. */
     public Offer at(Money other) {
-        return new Offer(listing, seller, condition, other, shippingAlone, stock, membersOnly, claimBack, seenAt, link);
+        return new Offer(
+                listing,
+                seller,
+                condition,
+                other,
+                shippingAlone,
+                stock,
+                membersOnly,
+                claimBack,
+                boxedCooler,
+                seenAt,
+                link);
     }
 
     /** The same offer under another listing. */
     public Offer as(UUID other) {
-        return new Offer(other, seller, condition, price, shippingAlone, stock, membersOnly, claimBack, seenAt, link);
+        return new Offer(
+                other,
+                seller,
+                condition,
+                price,
+                shippingAlone,
+                stock,
+                membersOnly,
+                claimBack,
+                boxedCooler,
+                seenAt,
+                link);
     }
 
     /** Whether another listing says the same, as one for all guides and one for a single guide do. */

@@ -17,6 +17,7 @@ import lowfield.core.guide.Slot;
 import lowfield.core.guide.Wishes;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
+import lowfield.core.offer.Sold;
 import lowfield.core.part.Field;
 import lowfield.core.part.Kind;
 import lowfield.core.part.Part;
@@ -175,7 +176,12 @@ public final class GeneratedParts {
         if (random.nextInt(12) == 0) {
             line = line.meaning(List.of("Test", "white", "ATX").get(random.nextInt(3)));
         }
-        return random.nextInt(4) == 0 ? line.in(Condition.values()[random.nextInt(4)]) : line;
+        return random.nextInt(4) == 0 ? line.soldAs(sold()) : line;
+    }
+
+    private Sold sold() {
+        var condition = Condition.values()[random.nextInt(4)];
+        return new Sold(condition, random.nextBoolean() ? Optional.empty() : Optional.of(random.nextBoolean()));
     }
 
     private Choice choice(Slot slot) {

@@ -16,6 +16,7 @@ import lowfield.core.guide.Slot;
 import lowfield.core.guide.Wishes;
 import lowfield.core.money.Money;
 import lowfield.core.offer.Condition;
+import lowfield.core.offer.Sold;
 import lowfield.core.part.Part;
 import lowfield.core.part.Release;
 
@@ -159,6 +160,12 @@ public final class TestBuild {
     /** The condition of the offer that counts. */
     public TestBuild bought(Slot slot, Condition condition) {
         lines.replaceAll(l -> l.slot() == slot ? l.in(condition) : l);
+        return this;
+    }
+
+    /** What the offer that counts says of the boxed cooler. */
+    public TestBuild sold(Slot slot, Condition condition, boolean withCooler) {
+        lines.replaceAll(l -> l.slot() == slot ? l.soldAs(new Sold(condition, Optional.of(withCooler))) : l);
         return this;
     }
 

@@ -36,7 +36,6 @@ class PricePolicyTest {
                 Optional.empty(),
                 Stock.IN_STOCK,
                 false,
-                Optional.empty(),
                 SEEN,
                 "");
     }

@@ -107,6 +107,7 @@ class LinePriceTest {
                 Stock.IN_STOCK,
                 false,
                 Optional.of(Money.of(1_500, "EUR")),
+                Optional.empty(),
                 NOW,
                 "https://x.example");
         offers.put(first.id(), List.of(offer));

@@ -129,6 +129,7 @@ final class ViewMaker {
                 o.shippingAlone().map(Money::minor).orElse(null),
                 o.stock().label(),
                 o.claimBack().map(Money::minor).orElse(null),
+                o.boxedCooler().orElse(null),
                 o.seenAt(),
                 o.link());
     }

@@ -109,6 +109,7 @@ public final class Views {
             @Nullable Long shippingMinor,
             String stock,
             @Nullable Long claimBackMinor,
+            @Nullable Boolean boxedCooler,
             Instant seenAt,
             String link) {}
 

@@ -111,6 +111,7 @@ record DemoData(
                     "EUR",
                     null,
                     claimBackMinor,
+                    null,
                     false,
                     seenOn,
                     source,

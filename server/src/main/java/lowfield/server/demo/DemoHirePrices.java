@@ -88,6 +88,7 @@ class DemoHirePrices {
                         "EUR",
                         from.shippingMinor(),
                         null,
+                        null,
                         false,
                         clock.instant().atZone(ZoneOffset.UTC).toLocalDate(),
                         from.source(),

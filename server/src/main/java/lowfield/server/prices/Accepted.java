@@ -18,7 +18,7 @@ import org.springframework.stereotype.Component;
 class Accepted {
     private static final String ACCEPTED = """
             select o.id, o.listing_id, o.seen_at, o.price_minor, o.currency, o.shipping_minor, o.stock, o.members_only,
-                o.claim_back_minor, o.link
+                o.claim_back_minor, o.boxed_cooler, o.link
             from observation o
             where {0} and (select a.verdict from acceptance a
                 where a.observation_id = o.id and a.seen_at = o.seen_at
@@ -34,6 +34,7 @@ class Accepted {
                 accepted_stock = n.stock,
                 accepted_members_only = n.members_only,
                 accepted_claim_back_minor = n.claim_back_minor,
+                accepted_boxed_cooler = n.boxed_cooler,
                 accepted_link = n.link
             from (select distinct on (listing_id) * from (%s) o order by listing_id, seen_at desc, id desc) n
             where listing.id = n.listing_id
@@ -42,7 +43,8 @@ class Accepted {
     private static final String NOTHING = """
             update listing set accepted_observation = null, accepted_seen_at = null, accepted_price_minor = null,
                 accepted_currency = null, accepted_shipping_minor = null, accepted_stock = null,
-                accepted_members_only = null, accepted_claim_back_minor = null, accepted_link = null
+                accepted_members_only = null, accepted_claim_back_minor = null, accepted_boxed_cooler = null,
+                accepted_link = null
             where id in (select unnest({0}))
             """;
     /** The days of parts at shops, where these let their prices be kept, that some observations speak of. */

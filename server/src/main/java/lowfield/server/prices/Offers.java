@@ -237,6 +237,7 @@ public class Offers {
                 Stock.valueOf(r.get(LISTING.ACCEPTED_STOCK)),
                 r.get(LISTING.ACCEPTED_MEMBERS_ONLY),
                 Optional.ofNullable(r.get(LISTING.ACCEPTED_CLAIM_BACK_MINOR)).map(m -> Money.of(m, currency)),
+                Optional.ofNullable(r.get(LISTING.ACCEPTED_BOXED_COOLER)),
                 r.get(LISTING.ACCEPTED_SEEN_AT).toInstant(),
                 Source.linkOfOffer(r));
         return new At(

@@ -14,7 +14,8 @@ import org.jspecify.annotations.Nullable;
  * A price that a person has seen: sums in minor units of the shop's currency, as of noon of a day in the shop's zone (now,
  * when it is today, or no day is named). It counts for one guide, or for all of the desk where that is said. Without a shop
  * the seller is a person or a shop that is not set up here, or nobody in particular where none is named; the link may be any
- * address then. At a shop, no seller means the shop itself, and no link its front page. Shipping that is absent is unknown.
+ * address then. At a shop, no seller means the shop itself, and no link its front page. Shipping that is absent is unknown, and so is
+ * whether a boxed cooler comes with it.
  * A price far from the last one must be typed with {@code sure}.
  */
 public record TypedPrice(
@@ -29,6 +30,7 @@ public record TypedPrice(
         String currency,
         @Nullable Long shippingMinor,
         @Nullable Long claimBackMinor,
+        @Nullable Boolean boxedCooler,
         boolean membersOnly,
         @Nullable LocalDate seenOn,
         @Nullable String source,

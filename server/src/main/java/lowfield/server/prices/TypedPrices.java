@@ -89,12 +89,13 @@ public class TypedPrices {
                 typed.stock(),
                 typed.membersOnly(),
                 Optional.ofNullable(typed.claimBackMinor()).map(m -> Money.of(m, typed.currency())),
+                Optional.ofNullable(typed.boxedCooler()),
                 seen,
                 typed.address().orElse(""));
     }
 
     /**
-     * An offer is seen again as it last counted: same seller, condition, stock, shipping, rebate and membership. What was typed
+     * An offer is seen again as it last counted: same seller, condition, stock, shipping, rebate, cooler and membership. What was typed
      * for all guides stays theirs; what a shop said is said again for the guide alone. The number by which it is taken back.
      */
     @Transactional
@@ -129,6 +130,7 @@ public class TypedPrices {
                 .set(OBSERVATION.CURRENCY, known.getAcceptedCurrency())
                 .set(OBSERVATION.SHIPPING_MINOR, known.getAcceptedShippingMinor())
                 .set(OBSERVATION.CLAIM_BACK_MINOR, known.getAcceptedClaimBackMinor())
+                .set(OBSERVATION.BOXED_COOLER, known.getAcceptedBoxedCooler())
                 .set(OBSERVATION.STOCK, known.getAcceptedStock())
                 .set(OBSERVATION.MEMBERS_ONLY, known.getAcceptedMembersOnly())
                 .set(OBSERVATION.ACCOUNT_ID, by.id())
@@ -231,6 +233,7 @@ public class TypedPrices {
                 .set(OBSERVATION.CURRENCY, typed.currency())
                 .set(OBSERVATION.SHIPPING_MINOR, typed.shippingMinor())
                 .set(OBSERVATION.CLAIM_BACK_MINOR, typed.claimBackMinor())
+                .set(OBSERVATION.BOXED_COOLER, typed.boxedCooler())
                 .set(OBSERVATION.STOCK, typed.stock().name())
                 .set(OBSERVATION.MEMBERS_ONLY, typed.membersOnly())
                 .set(OBSERVATION.ACCOUNT_ID, by.id())

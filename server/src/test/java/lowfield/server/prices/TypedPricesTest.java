@@ -14,10 +14,12 @@ class TypedPricesTest extends TypedPriceCase {
         var seen = caseLine().path("goods").path("minor").asLong();
         var typed = price(seen - 500);
         typed.put("claimBackMinor", 1000);
+        typed.put("boxedCooler", false);
         assertThat(type(CASE, typed).status()).isEqualTo(201);
         var line = caseLine();
         assertThat(line.path("goods").path("minor").asLong()).isEqualTo(seen - 500);
         assertThat(line.path("offer").path("claimBackMinor").asLong()).isEqualTo(1000);
+        assertThat(line.path("offer").path("boxedCooler").asBoolean(true)).isFalse();
         assertThat(line.path("offer").path("seller").asString()).isEqualTo("Millrace");
     }
 

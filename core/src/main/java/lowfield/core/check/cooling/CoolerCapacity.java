@@ -2,7 +2,7 @@ package lowfield.core.check.cooling;
 
 import static lowfield.core.check.Check.advises;
 import static lowfield.core.check.Check.decides;
-import static lowfield.core.check.LineFact.CONDITION;
+import static lowfield.core.check.LineFact.SOLD;
 import static lowfield.core.check.LineFact.SOURCE;
 import static lowfield.core.check.figures.CoolerFigures.*;
 import static lowfield.core.check.figures.CpuFigures.CPU_BOXED_COOLER;
@@ -19,16 +19,16 @@ import lowfield.core.check.Seen;
 import lowfield.core.check.View;
 import lowfield.core.check.power.PowerLoad;
 import lowfield.core.guide.Slot;
-import lowfield.core.offer.Condition;
+import lowfield.core.offer.Sold;
 
 /** Whether the CPU has a cooler, and whether it carries the CPU. */
 public final class CoolerCapacity {
     /** A CPU held to this share of its limit still runs as its maker promises, in percent. */
     private static final int LEAST_PERCENT = 65;
 
-    private static final View BOX = View.of(Slot.PROCESSOR, CPU_COOLER_IN_BOX, CONDITION);
+    private static final View BOX = View.of(Slot.PROCESSOR, CPU_COOLER_IN_BOX, SOLD);
     private static final View CHOSEN = View.of(Slot.COOLER, SOURCE);
-    private static final View CPU = View.of(Slot.PROCESSOR, CPU_LIMIT, CPU_BOXED_COOLER, CPU_COOLER_IN_BOX, CONDITION);
+    private static final View CPU = View.of(Slot.PROCESSOR, CPU_LIMIT, CPU_BOXED_COOLER, CPU_COOLER_IN_BOX, SOLD);
     private static final View CAPACITY = View.of(Slot.COOLER, COOLER_CAPACITY, SOURCE);
 
     public static final List<Check> ALL = List.of(
@@ -39,6 +39,7 @@ public final class CoolerCapacity {
                     .fits("boxed", "A cooler comes with the CPU.")
                     .note("extra", "A cooler comes with the CPU, and %s is chosen. Say what the extra buys.")
                     .clash("used", "%s is bought used and comes without its boxed cooler; none is chosen.")
+                    .clash("without", "%s is sold without its boxed cooler; none is chosen.")
                     .clash("none", "No cooler comes with %s and none is chosen.")
                     .by(CoolerCapacity::present),
             advises("cooler-capacity", "The cooler carries the CPU at the motherboard's defaults")
@@ -67,26 +68,30 @@ public final class CoolerCapacity {
             var about = coolers.isEmpty() ? tell.about(cpu) : tell.about(cpu, coolers.get(0));
             var chosen = with(coolers, Source::isBought);
             if (chosen.isPresent()) {
-                about.say(cpu.or(CPU_COOLER_IN_BOX, false) && !isUsed(cpu) ? "extra" : "chosen", chosen.get());
+                about.say(cpu.or(CPU_COOLER_IN_BOX, false) && brings(cpu) ? "extra" : "chosen", chosen.get());
             } else if (with(coolers, s -> s == Source.OWNED).isPresent()) {
                 about.say("owned");
             } else {
                 about.with(cpu.get(CPU_COOLER_IN_BOX), inBox -> {
                     if (!inBox) {
                         about.say("none", cpu);
-                    } else if (isUsed(cpu)) {
-                        about.say("used", cpu);
-                    } else {
+                    } else if (brings(cpu)) {
                         about.say("boxed");
+                    } else {
+                        about.say(isUsed(cpu) ? "used" : "without", cpu);
                     }
                 });
             }
         }
     }
 
-    /** A used CPU comes without its boxed cooler. */
+    /** Whether a cooler in the box arrives with the CPU, as its offer sells it; without an offer it is bought new. */
+    private static boolean brings(Seen cpu) {
+        return cpu.or(SOLD, Sold.NEW).bringsBoxedCooler();
+    }
+
     private static boolean isUsed(Seen cpu) {
-        return cpu.figure(CONDITION).value().filter(Condition::isUsed).isPresent();
+        return cpu.or(SOLD, Sold.NEW).condition().isUsed();
     }
 
     private static void capacity(Inputs in, FindingCollector tell) {
@@ -94,7 +99,7 @@ public final class CoolerCapacity {
         for (var cpu : in.lines(CPU)) {
             for (var cooler : coolers) {
                 var isBoxed = cooler.or(SOURCE, Source.NONE) == Source.IN_THE_BOX;
-                if (isBoxed && isUsed(cpu)) {
+                if (isBoxed && !brings(cpu)) {
                     continue;
                 }
                 carries(
@@ -103,7 +108,7 @@ public final class CoolerCapacity {
                         in,
                         tell.about(cpu, cooler));
             }
-            if (coolers.isEmpty() && cpu.or(CPU_COOLER_IN_BOX, false) && !isUsed(cpu)) {
+            if (coolers.isEmpty() && cpu.or(CPU_COOLER_IN_BOX, false) && brings(cpu)) {
                 carries(cpu, cpu.get(CPU_BOXED_COOLER), in, tell.about(cpu));
             }
         }

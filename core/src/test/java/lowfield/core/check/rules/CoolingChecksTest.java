@@ -28,6 +28,21 @@ class CoolingChecksTest {
         sound().choosing(Slot.COOLER, new Choice.Owned("tower")).says("cooler-present", "owned");
     }
 
+    /** What an offer says of the boxed cooler goes before what its condition lets expect. */
+    @Test
+    void anOfferWithAndWithoutItsCooler() {
+        var boxed = sound().with(Slot.PROCESSOR, "coolerInBox", true).choosing(Slot.COOLER, new Choice.InTheBox(""));
+        boxed.sold(Slot.PROCESSOR, Condition.NEW, false)
+                .says("cooler-present", "without", "is sold without its boxed cooler");
+        boxed.isSilentOn("cooler-capacity");
+        boxed.sold(Slot.PROCESSOR, Condition.USED, true).says("cooler-present", "boxed");
+        boxed.says("cooler-capacity", "carries", "carries 95 W");
+        boxed.sold(Slot.PROCESSOR, Condition.USED, false).says("cooler-present", "used");
+        var tower = sound().with(Slot.PROCESSOR, "coolerInBox", true);
+        tower.sold(Slot.PROCESSOR, Condition.NEW, false).says("cooler-present", "chosen");
+        tower.sold(Slot.PROCESSOR, Condition.NEW, true).says("cooler-present", "extra");
+    }
+
     @Test
     void bracket() {
         sound().says("cooler-socket", "bracket");

@@ -196,7 +196,7 @@ class DeclarationsTest {
                                 l.counted(),
                                 l.place(),
                                 l.meant(),
-                                l.condition())
+                                l.sold())
                         : l)
                 .toList();
         var changed = new Build(lines, build.wishes());
