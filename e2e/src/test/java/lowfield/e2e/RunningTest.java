@@ -178,8 +178,29 @@ class RunningTest {
         var moved = folder.resolve("moved");
         Files.move(checkout, moved);
         checkout = moved;
+        var log = folder.resolve("data/desk/logs/console.log");
+        Files.delete(log);
+        Files.writeString(log, "as versions before left it, the caller's own");
         assertThat(start()).as("no empty desk").doesNotContain("One-time token");
         assertThat(signIn()).isEqualTo(200);
+        said("stop");
+        aPlantedLinkLeadsNowhere(log);
+    }
+
+    /** Whoever may write in the log folder makes root write nowhere else. */
+    private void aPlantedLinkLeadsNowhere(Path log) throws Exception {
+        if (!System.getProperty("user.name").equals("root")) {
+            return;
+        }
+        var precious = Files.writeString(folder.resolve("precious"), "untouched");
+        Files.delete(log);
+        Files.createSymbolicLink(log, precious);
+        assertThat(new ProcessBuilder("chown", "-h", "lowfield:lowfield", log.toString())
+                        .start()
+                        .waitFor())
+                .isZero();
+        assertThat(said("start")).contains("The server did not start");
+        assertThat(precious).hasContent("untouched");
     }
 
     /** As root, neither server nor database is root's; as anybody else, both are theirs. */
