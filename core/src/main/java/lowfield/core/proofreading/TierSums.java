@@ -10,7 +10,7 @@ import lowfield.core.money.Money;
  * @param name as readers know it
  * @param total absent where it is unknown or may not be printed
  * @param last its total in the last edition
- * @param band its ends, or its one figure
+ * @param band its ends, rising, with the figure between them where it is one with a tolerance
  * @param peak sustained peak, in watts
  * @param isOwn whether the text is about it where it names none
  */
@@ -40,6 +40,11 @@ public record TierSums(
     public Optional<Money> over() {
         return total.filter(t -> !band.isEmpty() && band.get(band.size() - 1).minor() < t.minor())
                 .map(t -> apart(t, band.get(band.size() - 1)));
+    }
+
+    /** How far the total is from each figure of its band. */
+    public List<Money> apart() {
+        return total.stream().flatMap(t -> band.stream().map(b -> apart(b, t))).toList();
     }
 
     static Money apart(Money one, Money other) {

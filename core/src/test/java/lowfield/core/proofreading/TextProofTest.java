@@ -75,9 +75,10 @@ class TextProofTest {
                 "Skipper costs 1,250.50 EUR in all. | 1,250.50 EUR -> 1,230.00 EUR",
                 "Mate is 80 EUR dearer than last month. | 80 EUR -> 50.01 EUR",
                 "We keep Mate in a band from 1,000 EUR to 1,150 EUR. | 1,150 EUR -> 1,100.00 EUR",
-                "Skipper leaves 40 EUR to spare. | 40 EUR -> 20.00 EUR",
+                "Skipper leaves 40 EUR to spare. | 40 EUR -> 45.00 EUR",
                 "All our builds go from 1,050 EUR to 1,300 EUR. | 1,300 EUR -> 1,230.00 EUR",
                 "Mate draws 310 W at its peak. | 310 W -> 309 W",
+                "Mate comes to 1,005 EUR this month, 45 over its band. | 1,005 EUR -> 1,050.00 EUR",
                 "Skipper rose by 10 EUR; Mate comes to 999 EUR. | 999 EUR -> 1,050.00 EUR",
             })
     void aWrongSumOfANamedTierIsFound(String text, String slip) {
@@ -89,6 +90,7 @@ class TextProofTest {
             delimiter = '|',
             value = {
                 "The whole build comes to 1,230 EUR. | 1,230 EUR -> 1,050.00 EUR",
+                "Since November the whole build is 45 EUR dearer. | 45 EUR -> 50.01 EUR",
                 "At the end 80 EUR are left under the band. | 80 EUR -> 50.00 EUR",
             })
     void aWrongSumOfTheTextsOwnBuildIsFound(String text, String slip) {
@@ -105,6 +107,8 @@ class TextProofTest {
                 "Mate stays between 1,000 EUR and 1,100 EUR.",
                 "Skipper is our list at 1,250 EUR.",
                 "Skipper leaves 20 EUR to spare.",
+                "Skipper leaves 45 EUR to spare.",
+                "The memory, 32 GB in all, is 100 EUR.",
                 "All our builds go from 1,050 EUR to 1,230 EUR.",
                 "From Mate to Skipper it is 180 EUR more.",
                 "Put 200 EUR aside for a monitor.",
@@ -137,6 +141,19 @@ class TextProofTest {
         assertThat(ofMate(text)).isEmpty();
     }
 
+    /** A price of the build's own is no wrong total, and what may be about another thing gets no total proposed. */
+    @ParameterizedTest
+    @ValueSource(strings = {"The memory, 32 GB in all, is 100 EUR.", "The whole build is 45 EUR dearer now."})
+    void aPriceOrAChangeIsNoWrongTotal(String text) {
+        assertThat(ofMate(text)).isEmpty();
+    }
+
+    /** A band of one figure reaches as far as its tolerance; what a total is over it begins there. */
+    @Test
+    void theEndOfABandOfOneFigure() {
+        assertThat(ofEdition("Skipper has 46 EUR left.")).containsExactly("46 EUR -> 45.00 EUR");
+    }
+
     /** Words are known in English alone; a figure that nothing tells is let stand. */
     @Test
     void anotherLanguageIsLetStand() {
@@ -151,6 +168,6 @@ class TextProofTest {
         assertThat(ofEdition("Mate stays in its band from 1,000 to 1,100 EUR.")).isEmpty();
         assertThat(ofEdition("Our lists run from 1,050 to 1,230 EUR.")).isEmpty();
         assertThat(ofEdition("A monitor costs 200 to 300 EUR more.")).isEmpty();
-        assertThat(ofEdition("Skipper leaves 50 EUR of its band.")).containsExactly("50 EUR -> 20.00 EUR");
+        assertThat(ofEdition("Skipper leaves 50 EUR of its band.")).containsExactly("50 EUR -> 45.00 EUR");
     }
 }

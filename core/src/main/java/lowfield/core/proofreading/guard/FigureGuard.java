@@ -92,7 +92,9 @@ public final class FigureGuard {
                 .flatMap(List::stream)
                 .map(SeenFigure::figure)
                 .toList();
-        var ofSums = sums.read(stated, written, named);
+        var ofSums = sums.read(stated, written, named).stream()
+                .filter(h -> h.slip().isEmpty() || !saysSomething(h.figure(), paragraphs))
+                .toList();
         ofSums.forEach(h -> h.slip().ifPresent(slips::add));
         var derived = new DerivedFigures(stated, written);
         for (var paragraph : paragraphs) {
@@ -130,6 +132,15 @@ public final class FigureGuard {
                 today,
                 part.length() == text.length(),
                 facts);
+    }
+
+    /** Whether something in the data is just as a figure says, which is then no wrong sum. */
+    private static boolean saysSomething(WrittenFigure figure, List<List<SeenFigure>> paragraphs) {
+        return paragraphs.stream()
+                .flatMap(List::stream)
+                .filter(seen -> seen.figure().start() == figure.start())
+                .flatMap(seen -> seen.candidates().stream())
+                .anyMatch(c -> figure.holds(c.figure().value()));
     }
 
     /** Where a fact of the line says the figure just as it was typed; a rounded one, or one in words, would read otherwise. */

@@ -28,7 +28,7 @@ final class SumReader {
     private static final Pattern PLAIN_TOTAL =
             words("totals?|in total|in all|altogether|all together|comes? to|adds? up to|the whole");
     private static final Pattern BAND = words("band|budget|limit|ceiling|price point");
-    private static final Pattern LAST = words("last (?:month|edition|time)|was|were|used to|before|from");
+    private static final Pattern LAST = words("last (?:month|edition|time)|since|was|were|used to|before|from");
     private static final Pattern LEFT = words("left|leaves?|to spare|under (?:the|its) (?:band|budget|limit)|spare");
     private static final Pattern OVER = words("over (?:the|its) (?:band|budget|limit)");
     private static final Pattern CHANGE =
@@ -57,8 +57,8 @@ final class SumReader {
     private record Sense(String label, Pattern words, Function<TierSums, Optional<Money>> value) {}
 
     private static final List<Sense> SENSES = List.of(
-            new Sense("what is left in the band", LEFT, TierSums::left),
-            new Sense("what it is over its band by", OVER, TierSums::over),
+            new Sense("amount left in the band", LEFT, TierSums::left),
+            new Sense("amount over the band", OVER, TierSums::over),
             new Sense("change since the last edition", CHANGE, TierSums::change),
             new Sense("total", TOTAL, TierSums::total));
 
@@ -182,6 +182,7 @@ final class SumReader {
                         of.change().stream(),
                         of.left().stream(),
                         of.over().stream(),
+                        of.apart().stream(),
                         steps(of, about))
                 .flatMap(v -> v);
     }
@@ -210,8 +211,9 @@ final class SumReader {
             return Optional.empty();
         }
         return SENSES.stream()
-                .filter(s -> s.words().matcher(words).find() && (isNamed || isPlain(s, words)))
-                .findFirst()
+                .filter(s -> s.words().matcher(words).find())
+                .min(Comparator.comparingInt(s -> distance(s.words(), words, figure, clause)))
+                .filter(s -> isNamed || isPlain(s, words))
                 .flatMap(s -> s.value()
                         .apply(of)
                         .map(v -> told(
@@ -219,6 +221,16 @@ final class SumReader {
                                 s.label() + " of " + of.name(),
                                 v.toString(),
                                 s.words() != TOTAL || PLAIN_TOTAL.matcher(words).find())));
+    }
+
+    /** How many letters part a figure from the nearest of some words. */
+    private static int distance(Pattern any, String words, WrittenFigure figure, Stretch clause) {
+        return any.matcher(words)
+                .results()
+                .mapToInt(m -> Math.max(
+                        figure.start() - clause.start() - m.end(), m.start() - (figure.end() - clause.start())))
+                .min()
+                .orElseThrow();
     }
 
     /** Where no build is named, "for 90 EUR" and "30 EUR more" can be about anything. */

@@ -70,10 +70,10 @@ public final class TextProof {
     }
 
     private static List<Money> band(Band band) {
-        if (band instanceof Band.FromTo ends) {
-            return List.of(ends.from(), ends.to());
-        }
-        return band instanceof Band.Point point ? List.of(point.point()) : List.of();
+        var middle = band instanceof Band.Point point ? Stream.of(point.point()) : Stream.<Money>empty();
+        return Stream.of(band.low().stream(), middle, band.high().stream())
+                .flatMap(ends -> ends)
+                .toList();
     }
 
     private static Optional<Money> price(EvaluatedEdition edition, List<EvaluatedBuild> builds, Part part) {
