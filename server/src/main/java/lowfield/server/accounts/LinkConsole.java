@@ -87,7 +87,7 @@ public final class LinkConsole {
                 .execute();
         var desk = Optional.ofNullable(System.getenv("LOWFIELD_DESK_URL")).orElse("");
         System.out.printf(
-                "For %s (%s), once, until %s:%n%s/link#%s%n",
+                "For %s (%s), once, until %s; it sets a new password and turns a second factor off:%n%s/link#%s%n",
                 owner.getName(), owner.getEmail(), made.endsAt(), desk, made.token());
     }
 }

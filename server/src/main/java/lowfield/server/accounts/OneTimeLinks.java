@@ -96,6 +96,12 @@ class OneTimeLinks {
         return link;
     }
 
+    /** Whether nobody at the desk made a link: the machine's console did. */
+    boolean isOfTheConsole(String token) {
+        return db.fetchExists(
+                ACCOUNT_LINK, ACCOUNT_LINK.TOKEN_HASH.eq(hash(token.strip())), ACCOUNT_LINK.MADE_BY.isNull());
+    }
+
     void use(AccountLinkRecord link) {
         link.setUsedAt(Accounts.now());
         link.update();

@@ -19,6 +19,7 @@ public class People {
     private final OpenSessions sessions;
     private final Throttle throttle;
     private final PeopleLog log;
+    private final SecondFactors factors;
     private final TransactionTemplate transaction;
 
     People(
@@ -28,6 +29,7 @@ public class People {
             OpenSessions sessions,
             Throttle throttle,
             PeopleLog log,
+            SecondFactors factors,
             TransactionTemplate transaction) {
         this.accounts = accounts;
         this.passwords = passwords;
@@ -35,6 +37,7 @@ public class People {
         this.sessions = sessions;
         this.throttle = throttle;
         this.log = log;
+        this.factors = factors;
         this.transaction = transaction;
     }
 
@@ -95,6 +98,7 @@ public class People {
         account.setRemovedAt(Accounts.now());
         account.setPasswordHash(null);
         account.update();
+        factors.forget(id);
         links.withdraw(Optional.of(id));
         sessions.endAll(id, Optional.empty());
         log.note(PeopleLog.Event.REMOVED, id, by.id(), "");
@@ -111,6 +115,13 @@ public class People {
         accounts.locked(id);
         sessions.endAll(id, Optional.empty());
         log.note(PeopleLog.Event.SESSIONS_ENDED, id, by.id(), "");
+    }
+
+    /** Refuses whoever does not know their own password. */
+    public void prove(Person person, String password) {
+        var attempt = throttle.oldPassword(person.id());
+        RuleBroken.unless(passwords.matches(password, accounts.byEmail(person.email())), "This is not your password.");
+        throttle.giveBack(attempt);
     }
 
     /** Changes one's own password; every other session of the account ends. */

@@ -32,7 +32,13 @@ public class PeopleLog {
         LINK_USED,
         ROLE_CHANGED,
         REMOVED,
-        SESSIONS_ENDED
+        SESSIONS_ENDED,
+        CODE_FAILED,
+        FACTOR_ON,
+        FACTOR_OFF,
+        CODES_MADE,
+        FACTOR_REQUIRED,
+        FACTOR_OPTIONAL
     }
 
     private final DSLContext db;
@@ -61,6 +67,10 @@ public class PeopleLog {
     void failed(Optional<UUID> account, String typed, Place place) {
         var about = account.isPresent() ? "" : mark(typed);
         insert(Event.SIGN_IN_FAILED, account, Optional.empty(), about, Optional.of(hidden(place)));
+    }
+
+    void codeFailed(UUID account, Place place) {
+        insert(Event.CODE_FAILED, Optional.of(account), Optional.empty(), "", Optional.of(hidden(place)));
     }
 
     /** A link or token that nothing came of: unknown, used up, or with a password that was refused. */

@@ -17,6 +17,7 @@ public class SigningIn {
     private final OneTimeLinks links;
     private final OpenSessions sessions;
     private final PeopleLog log;
+    private final SecondFactors factors;
     private final TransactionTemplate transaction;
 
     SigningIn(
@@ -26,6 +27,7 @@ public class SigningIn {
             OneTimeLinks links,
             OpenSessions sessions,
             PeopleLog log,
+            SecondFactors factors,
             TransactionTemplate transaction) {
         this.accounts = accounts;
         this.passwords = passwords;
@@ -33,6 +35,7 @@ public class SigningIn {
         this.links = links;
         this.sessions = sessions;
         this.log = log;
+        this.factors = factors;
         this.transaction = transaction;
     }
 
@@ -44,8 +47,13 @@ public class SigningIn {
      */
     public record From(String address, Optional<UUID> knownBrowser) {}
 
-    /** The person of an e-mail address and password. */
-    public Person byPassword(String email, String password, From from) {
+    /**
+     * The person of an e-mail address and password, and of a code where they have a second factor.
+     *
+     * @param code of the app or on paper; blank where none was typed yet
+     * @return empty where all is right and the code is still missing
+     */
+    public Optional<Person> byPassword(String email, String password, String code, From from) {
         var place = Place.of(from.address());
         var attempt = throttle.signIn(email, from.knownBrowser(), place);
         var account = accounts.byEmail(email);
@@ -53,10 +61,25 @@ public class SigningIn {
             log.failed(account.map(AccountRecord::getId), email, place);
             throw new RuleBroken("E-mail address and password do not go together; nothing was changed.");
         }
-        throttle.giveBack(attempt);
         var person = Person.of(account.orElseThrow());
+        var isComplete = !factors.isOn(person.id());
+        if (!isComplete && !code.isBlank()) {
+            check(person, code, place);
+            isComplete = true;
+        }
+        throttle.giveBack(attempt);
+        if (!isComplete) {
+            return Optional.empty();
+        }
         log.note(PeopleLog.Event.SIGNED_IN, person.id(), person.id(), "");
-        return person;
+        return Optional.of(person);
+    }
+
+    private void check(Person person, String code, Place place) {
+        if (!factors.accepts(person.id(), code)) {
+            log.codeFailed(person.id(), place);
+            throw new RuleBroken("The code does not fit; a code counts once, and for a minute. Type the next one.");
+        }
     }
 
     /** Makes the owner's account; the token works once, and only while there is no account. */
@@ -84,11 +107,15 @@ public class SigningIn {
         });
     }
 
-    /** Sets the password of the link's person; the link is used up, and their other sessions end. */
+    /** Sets the password of the link's person; the link is used up, and their other sessions end. One that the console made ends
+     * a second factor as well: whoever has the machine has the desk. */
     public Person byLink(String token, String password, From from) {
         var person = counted(from, () -> {
             var account = accountOf(token);
             accounts.setPassword(account, password);
+            if (links.isOfTheConsole(token)) {
+                factors.endByConsole(account.getId());
+            }
             links.withdraw(Optional.of(account.getId()));
             log.note(PeopleLog.Event.LINK_USED, account.getId(), account.getId(), "");
             return Person.of(account);

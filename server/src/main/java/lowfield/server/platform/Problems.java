@@ -76,6 +76,11 @@ public class Problems {
     }
 
     @ExceptionHandler
+    ProblemDetail passwordNeeded(PasswordNeeded needed) {
+        return problem(HttpStatus.FORBIDDEN, "password-again", "Password needed", needed.getMessage());
+    }
+
+    @ExceptionHandler
     ProblemDetail noVersion(Versions.Missing missing) {
         return problem(HttpStatus.PRECONDITION_REQUIRED, "version-missing", "Version missing", missing.getMessage());
     }

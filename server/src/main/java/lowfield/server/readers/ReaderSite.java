@@ -98,7 +98,7 @@ public class ReaderSite extends OncePerRequestFilter {
             chain.doFilter(request, response);
             return;
         }
-        headers(response);
+        headers(request, response);
         if (!request.getMethod().equals("GET") && !request.getMethod().equals("HEAD")) {
             response.setHeader("Allow", "GET, HEAD");
             response.setStatus(HttpServletResponse.SC_METHOD_NOT_ALLOWED);
@@ -148,11 +148,14 @@ public class ReaderSite extends OncePerRequestFilter {
         }
     }
 
-    private static void headers(HttpServletResponse response) {
+    private void headers(HttpServletRequest request, HttpServletResponse response) {
         response.setHeader("Content-Security-Policy", POLICY);
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setHeader("Referrer-Policy", "no-referrer-when-downgrade");
         response.setHeader("Permissions-Policy", "camera=(), microphone=(), geolocation=()");
+        if (settings.secureCookies() || request.isSecure()) {
+            response.setHeader("Strict-Transport-Security", "max-age=31536000");
+        }
     }
 
     private static void send(HttpServletRequest request, HttpServletResponse response, Sent sent) throws IOException {

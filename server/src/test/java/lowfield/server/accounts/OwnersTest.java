@@ -40,6 +40,7 @@ class OwnersTest {
             sessions,
             throttle,
             log,
+            mock(SecondFactors.class),
             new TransactionTemplate(mock(PlatformTransactionManager.class)));
 
     @BeforeEach

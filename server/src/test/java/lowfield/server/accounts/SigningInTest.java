@@ -36,6 +36,7 @@ class SigningInTest {
     private final OneTimeLinks links = mock(OneTimeLinks.class);
     private final OpenSessions sessions = mock(OpenSessions.class);
     private final PeopleLog log = mock(PeopleLog.class);
+    private final SecondFactors factors = mock(SecondFactors.class);
     private final SigningIn door = new SigningIn(
             accounts,
             passwords,
@@ -43,6 +44,7 @@ class SigningInTest {
             links,
             sessions,
             log,
+            factors,
             new TransactionTemplate(mock(PlatformTransactionManager.class)));
 
     private static AccountRecord ines() {
@@ -70,9 +72,24 @@ class SigningInTest {
         attemptsAreCounted();
         when(accounts.byEmail(EMAIL)).thenReturn(Optional.of(ines()));
         when(passwords.matches("right", Optional.of(ines()))).thenReturn(true);
-        assertThat(door.byPassword(EMAIL, "right", HERE).id()).isEqualTo(INES);
+        assertThat(door.byPassword(EMAIL, "right", "", HERE)).map(Person::id).contains(INES);
         verify(throttle).giveBack(ATTEMPT);
         verify(log).note(PeopleLog.Event.SIGNED_IN, INES, INES, "");
+    }
+
+    @Test
+    void aWrongCodeStaysCountedAndAMissingOneDoesNot() {
+        attemptsAreCounted();
+        when(accounts.byEmail(EMAIL)).thenReturn(Optional.of(ines()));
+        when(passwords.matches("right", Optional.of(ines()))).thenReturn(true);
+        when(factors.isOn(INES)).thenReturn(true);
+        assertThatThrownBy(() -> door.byPassword(EMAIL, "right", "000000", HERE))
+                .hasMessageStartingWith("The code does not fit");
+        verify(throttle, never()).giveBack(any());
+        verify(log).codeFailed(eq(INES), any());
+        assertThat(door.byPassword(EMAIL, "right", " ", HERE)).isEmpty();
+        verify(throttle).giveBack(ATTEMPT);
+        verify(log, never()).note(any(), any(), any(), any());
     }
 
     @Test
@@ -80,8 +97,8 @@ class SigningInTest {
         attemptsAreCounted();
         when(accounts.byEmail(EMAIL)).thenReturn(Optional.of(ines()));
         var wrong = "E-mail address and password do not go together";
-        assertThatThrownBy(() -> door.byPassword(EMAIL, "wrong", HERE)).hasMessageStartingWith(wrong);
-        assertThatThrownBy(() -> door.byPassword("who@tidewater.example", "wrong", HERE))
+        assertThatThrownBy(() -> door.byPassword(EMAIL, "wrong", "", HERE)).hasMessageStartingWith(wrong);
+        assertThatThrownBy(() -> door.byPassword("who@tidewater.example", "wrong", "", HERE))
                 .hasMessageStartingWith(wrong);
         verify(log).failed(eq(Optional.of(INES)), eq(EMAIL), any());
         verify(log).failed(eq(Optional.empty()), eq("who@tidewater.example"), any());
@@ -91,7 +108,7 @@ class SigningInTest {
     @Test
     void whoTriedTooOftenIsRefusedBeforeThePasswordIsLookedAt() {
         when(throttle.signIn(any(), any(), any())).thenThrow(new TooMany("wait", Duration.ofMinutes(10)));
-        assertThatThrownBy(() -> door.byPassword(EMAIL, "right", HERE)).isInstanceOf(TooMany.class);
+        assertThatThrownBy(() -> door.byPassword(EMAIL, "right", "", HERE)).isInstanceOf(TooMany.class);
         verifyNoInteractions(passwords, accounts);
     }
 

@@ -154,7 +154,13 @@ public final class Caller {
         return new Caller(this, token, headers);
     }
 
+    /** A cookie in the place of the one of that name. */
     public void cookie(String name, String value) {
+        var store = cookies.getCookieStore();
+        store.getCookies().stream()
+                .filter(c -> c.getName().equals(name))
+                .toList()
+                .forEach(c -> store.remove(URI.create(base), c));
         var cookie = new HttpCookie(name, value);
         cookie.setPath("/");
         cookie.setVersion(0);

@@ -30,21 +30,21 @@ public final class Stage {
         port = freePort();
         readerPort = freePort();
         var at = "@127.0.0.1:" + market.port();
-        application = SpringApplication.run(
-                LowfieldApplication.class,
-                "--spring.datasource.url=" + url,
-                "--spring.datasource.username=" + cluster.server.user(),
-                "--spring.datasource.password=" + cluster.server.password(),
-                "--server.port=" + port,
-                "--lowfield.reader-port=" + readerPort,
-                // Every reader of the tests comes from one address.
-                "--lowfield.limits.reader-rate=0",
-                "--lowfield.page-deadline=1500ms",
-                "--spring.datasource.hikari.connection-timeout=1000",
-                "--lowfield.local-shops=ferrowby.example" + at + ",quillmarket.example" + at + ",turnstone.example" + at
-                        + ",millrace.example" + at + ",rates.example" + at,
-                "--lowfield.retry-pause=20ms",
-                "--lowfield.lookout=100ms");
+        application = new SpringApplication(LowfieldApplication.class, QuickPasswords.class)
+                .run(
+                        "--spring.datasource.url=" + url,
+                        "--spring.datasource.username=" + cluster.server.user(),
+                        "--spring.datasource.password=" + cluster.server.password(),
+                        "--server.port=" + port,
+                        "--lowfield.reader-port=" + readerPort,
+                        // Every reader of the tests comes from one address.
+                        "--lowfield.limits.reader-rate=0",
+                        "--lowfield.page-deadline=1500ms",
+                        "--spring.datasource.hikari.connection-timeout=1000",
+                        "--lowfield.local-shops=ferrowby.example" + at + ",quillmarket.example" + at
+                                + ",turnstone.example" + at + ",millrace.example" + at + ",rates.example" + at,
+                        "--lowfield.retry-pause=20ms",
+                        "--lowfield.lookout=100ms");
     }
 
     public static synchronized Stage open() {

@@ -104,9 +104,13 @@ public final class World {
     }
 
     public Caller.Answer choose(String slot, String part) {
+        return choose(line(slot), part);
+    }
+
+    private Caller.Answer choose(JsonNode line, String part) {
         return edit(
                 ines,
-                line(slot),
+                line,
                 Map.of(
                         "choice",
                         Map.of("type", "PART", "part", parts.get(part)),
@@ -116,7 +120,8 @@ public final class World {
 
     /** A whole build with reasons. */
     public World filled() {
-        MarketParts.choices().forEach((slot, part) -> choose(slot, part));
+        var bench = bench();
+        MarketParts.choices().forEach((slot, part) -> choose(line(bench, slot), part));
         return this;
     }
 

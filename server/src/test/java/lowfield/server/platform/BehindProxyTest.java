@@ -30,6 +30,7 @@ class BehindProxyTest {
 
     private static ConfigurableApplicationContext behind;
     private static int port;
+    private static int readerPort;
 
     @BeforeAll
     static void start() throws IOException {
@@ -38,6 +39,7 @@ class BehindProxyTest {
         var own = cluster.database(NAME);
         new Migration(own, cluster.server.user(), Optional.empty()).run(Instant.now());
         port = freePort();
+        readerPort = freePort();
         behind = SpringApplication.run(
                 LowfieldApplication.class,
                 "--spring.datasource.url=" + own.url(),
@@ -45,7 +47,7 @@ class BehindProxyTest {
                 "--spring.datasource.password=" + cluster.server.password(),
                 "--spring.datasource.hikari.maximum-pool-size=4",
                 "--server.port=" + port,
-                "--lowfield.reader-port=" + freePort(),
+                "--lowfield.reader-port=" + readerPort,
                 "--lowfield.secure-cookies=true",
                 "--lowfield.proxies=127.0.0.1");
     }
@@ -109,8 +111,10 @@ class BehindProxyTest {
                         && c.contains("Path=/")
                         && c.contains("SameSite=Strict")
                         && !c.contains("Domain"));
-        assertThat(answer.headers().firstValue("Strict-Transport-Security").orElse(""))
-                .startsWith("max-age=");
+        for (var site : List.of(answer, get(readerPort, "203.0.113.9"))) {
+            assertThat(site.headers().firstValue("Strict-Transport-Security").orElse(""))
+                    .startsWith("max-age=");
+        }
     }
 
     /** Twenty failures from one network are its bound; by the proxy's word each of these comes from another. */

@@ -31,7 +31,7 @@ class KilledCarryOverTest extends KilledCase {
         discardNew();
         for (int time = 0; time < TIMES; time++) {
             var carrying = start(KEY, command);
-            carrying.waitFor((long) (random.nextDouble() * took), TimeUnit.NANOSECONDS);
+            carrying.waitFor(moment(time, took), TimeUnit.NANOSECONDS);
             kill(carrying);
             // What is there under its name is whole, and else the former data still is.
             if (holds(folder.resolve("cluster"))) {

@@ -20,10 +20,17 @@ import org.junit.jupiter.api.BeforeEach;
 
 /** Starts commands in a folder of their own and kills them at drawn moments. */
 abstract class KilledCase {
-    static final int TIMES = 10;
+    /** Ten under the profile {@code soak}. */
+    static final int TIMES = Integer.getInteger("lowfield.killed", 2);
+
     static final long SEED = 20261203;
     final Random random = new Random(SEED);
     Path folder;
+
+    /** A moment drawn from a stretch of its own of what the whole takes, so that few kills, too, are early and late ones. */
+    long moment(int time, long took) {
+        return (long) ((time + random.nextDouble()) / TIMES * took);
+    }
 
     @BeforeEach
     void makeFolder() throws IOException {

@@ -17,7 +17,7 @@ import lowfield.database.Migration;
 import lowfield.server.kit.TestCluster;
 import org.junit.jupiter.api.Test;
 
-/** Restoring and carrying over, killed with -9 at ten random moments: the data is the old or the new, each time whole. */
+/** Restoring and carrying over, killed with -9 at random moments: the data is the old or the new, each time whole. */
 class KilledTest extends KilledCase {
     @Test
     void aRestoreThatIsKilledLeavesTheOldOrTheNew() throws Exception {
@@ -55,7 +55,7 @@ class KilledTest extends KilledCase {
                 command.set(command.size() - 1, TestCluster.single(cluster.owner, "select name from desk"));
                 var began = System.nanoTime();
                 var restoring = start(environment, command);
-                if (restoring.waitFor((long) (random.nextDouble() * took), TimeUnit.NANOSECONDS)) {
+                if (restoring.waitFor(moment(time, took), TimeUnit.NANOSECONDS)) {
                     // The first one starts cold: what a later one takes bounds the moments drawn from now on.
                     took = Math.min(took, System.nanoTime() - began);
                 }

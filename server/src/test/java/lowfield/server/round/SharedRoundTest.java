@@ -19,10 +19,10 @@ import org.springframework.context.SmartLifecycle;
 
 /** Rounds that several servers share, some of which are killed at random moments: no offer twice, none lost. */
 class SharedRoundTest {
-    private static final int PAGES = Integer.getInteger("lowfield.fetches", 600);
-    private static final int KILLS = Integer.getInteger("lowfield.kills", 4);
+    private static final int PAGES = Integer.getInteger("lowfield.fetches", 300);
+    private static final int KILLS = Integer.getInteger("lowfield.kills", 1);
 
-    private static final int RESTARTS = 3;
+    private static final int RESTARTS = Integer.getInteger("lowfield.restarts", 1);
 
     private final World world = new World();
     private final DSLContext db = world.stage.bean(DSLContext.class);

@@ -8,6 +8,7 @@ import java.util.UUID;
 import lowfield.server.accounts.People;
 import lowfield.server.accounts.PeopleLog;
 import lowfield.server.accounts.Person;
+import lowfield.server.accounts.SecondFactors;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -31,12 +32,16 @@ class PeopleController {
 
     record NewRole(Person.Role role) {}
 
+    record FactorRule(boolean required) {}
+
     private final People people;
     private final PeopleLog log;
+    private final SecondFactors factors;
 
-    PeopleController(People people, PeopleLog log) {
+    PeopleController(People people, PeopleLog log, SecondFactors factors) {
         this.people = people;
         this.log = log;
+        this.factors = factors;
     }
 
     @Operation(operationId = "listPeople", summary = "List the people of this desk")
@@ -46,6 +51,7 @@ class PeopleController {
     }
 
     /** Answers with a one-time link by which they set their password. */
+    @PasswordAgain
     @Operation(operationId = "invitePerson", summary = "Invite somebody with a one-time link")
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
@@ -53,6 +59,7 @@ class PeopleController {
         return people.invite(person.name(), person.email(), person.role(), by);
     }
 
+    @PasswordAgain
     @Operation(operationId = "makeLink", summary = "Make a recovery link for somebody")
     @PostMapping("/{person}/links")
     @ResponseStatus(HttpStatus.CREATED)
@@ -60,6 +67,7 @@ class PeopleController {
         return people.link(person, by);
     }
 
+    @PasswordAgain
     @Operation(operationId = "changeRole", summary = "Change what somebody may do")
     @PutMapping("/{person}/role")
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -67,6 +75,7 @@ class PeopleController {
         people.changeRole(person, role.role(), by);
     }
 
+    @PasswordAgain
     @Operation(operationId = "removePerson", summary = "Remove somebody")
     @DeleteMapping("/{person}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -79,6 +88,24 @@ class PeopleController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void endSessions(@PathVariable UUID person, @AuthenticationPrincipal Person by) {
         people.endSessions(person, by);
+    }
+
+    /** For somebody who lost app and recovery codes; they sign in with the password alone and set up another. */
+    @PasswordAgain
+    @Operation(operationId = "endSecondFactor", summary = "Turn somebody's second factor off")
+    @DeleteMapping("/{person}/second-factor")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void endFactor(@PathVariable UUID person, @AuthenticationPrincipal Person by) {
+        factors.endOf(person, by);
+    }
+
+    /** Whoever has none sets one up before anything else. */
+    @PasswordAgain
+    @Operation(operationId = "requireSecondFactor", summary = "Ask a second factor of everybody, or no longer")
+    @PutMapping("/second-factor")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void requireFactor(@RequestBody FactorRule rule, @AuthenticationPrincipal Person by) {
+        factors.require(rule.required(), by);
     }
 
     /** The newest 200 sign-ins, failures and changes. */

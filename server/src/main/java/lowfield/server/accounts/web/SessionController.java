@@ -6,7 +6,9 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Size;
 import lowfield.server.accounts.Accounts;
+import lowfield.server.accounts.People;
 import lowfield.server.accounts.Person;
+import lowfield.server.accounts.SecondFactors;
 import lowfield.server.accounts.SigningIn;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -25,7 +27,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class SessionController {
     record Credentials(
-            @Size(max = 200) String email, @Size(max = 200) String password) {}
+            @Size(max = 200) String email,
+            @Size(max = 200) String password,
+            @Nullable @Size(max = 40) String code) {}
+
+    record Password(@Size(max = 200) String password) {}
 
     record FirstAccount(
             @Size(max = 100) String token,
@@ -38,24 +44,35 @@ class SessionController {
     record NewPassword(
             @Size(max = 100) String token, @Size(max = 200) String password) {}
 
-    /** {@code person} is absent when nobody is signed in; {@code empty} when no account exists yet. */
-    record Session(@Nullable Person person, boolean empty) {}
+    /**
+     * Who is signed in.
+     *
+     * @param person absent when nobody is
+     * @param empty whether no account exists yet
+     * @param needsCode whether e-mail address and password were right and a code is asked for
+     * @param needsFactor whether the person must set up a second factor before anything else
+     */
+    record Session(@Nullable Person person, boolean empty, boolean needsCode, boolean needsFactor) {}
 
     private final Accounts accounts;
     private final SigningIn signingIn;
     private final SessionDoor door;
+    private final SecondFactors factors;
+    private final People people;
 
-    SessionController(Accounts accounts, SigningIn signingIn, SessionDoor door) {
+    SessionController(Accounts accounts, SigningIn signingIn, SessionDoor door, SecondFactors factors, People people) {
         this.accounts = accounts;
         this.signingIn = signingIn;
         this.door = door;
+        this.factors = factors;
+        this.people = people;
     }
 
     @Operation(operationId = "getSession", summary = "Get who is signed in")
     @GetMapping("/session")
     Session session(@AuthenticationPrincipal @Nullable Person person, CsrfToken csrf) {
         csrf.getToken();
-        return new Session(person, person == null && accounts.isEmpty());
+        return person == null ? new Session(null, accounts.isEmpty(), false, false) : of(person);
     }
 
     @Operation(operationId = "signIn", summary = "Sign in")
@@ -63,7 +80,20 @@ class SessionController {
     Session signIn(
             @Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
         var from = door.from(request, credentials.email());
-        return opened(signingIn.byPassword(credentials.email(), credentials.password(), from), request, response);
+        var code = credentials.code() == null ? "" : credentials.code();
+        return signingIn
+                .byPassword(credentials.email(), credentials.password(), code, from)
+                .map(person -> opened(person, request, response))
+                .orElseGet(() -> new Session(null, false, true, false));
+    }
+
+    /** For a while after it, what only owners may do is done without asking again. */
+    @Operation(operationId = "enterPasswordAgain", summary = "Enter one's own password again")
+    @PostMapping("/session/password")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void again(@Valid @RequestBody Password again, @AuthenticationPrincipal Person person, HttpServletRequest request) {
+        people.prove(person, again.password());
+        PasswordAgain.Guard.entered(request.getSession());
     }
 
     @Operation(operationId = "signOut", summary = "Sign out")
@@ -97,6 +127,10 @@ class SessionController {
 
     private Session opened(Person person, HttpServletRequest request, HttpServletResponse response) {
         door.open(person, request, response);
-        return new Session(person, false);
+        return of(person);
+    }
+
+    private Session of(Person person) {
+        return new Session(person, false, false, factors.isMissing(person.id()));
     }
 }

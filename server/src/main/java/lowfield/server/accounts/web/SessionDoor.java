@@ -36,6 +36,7 @@ class SessionDoor {
         end(request);
         var session = request.getSession(true);
         session.setAttribute(SessionPeople.ACCOUNT, person.id().toString());
+        PasswordAgain.Guard.entered(session);
         session.setAttribute(OpenSessions.BROWSER, browser(request));
         session.setAttribute(OpenSessions.NETWORK, OpenSessions.network(request.getRemoteAddr()));
         csrfTokens.saveToken(csrfTokens.generateToken(request), request, response);

@@ -8,7 +8,9 @@ import java.util.Optional;
 import java.util.UUID;
 import lowfield.server.accounts.Accounts;
 import lowfield.server.accounts.Person;
+import lowfield.server.accounts.SecondFactors;
 import lowfield.server.platform.Settings;
+import lowfield.server.platform.security.Security;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.context.DeferredSecurityContext;
@@ -30,10 +32,12 @@ class SessionPeople implements SecurityContextRepository {
 
     private final Accounts accounts;
     private final Settings settings;
+    private final SecondFactors factors;
 
-    SessionPeople(Accounts accounts, Settings settings) {
+    SessionPeople(Accounts accounts, Settings settings, SecondFactors factors) {
         this.accounts = accounts;
         this.settings = settings;
+        this.factors = factors;
     }
 
     @Override
@@ -56,8 +60,17 @@ class SessionPeople implements SecurityContextRepository {
         return account(request.getSession(false)).isPresent();
     }
 
+    /** Of somebody just signed in; the next request asks again what they may do. */
     static SecurityContext of(Person person) {
-        var authority = new SimpleGrantedAuthority("ROLE_" + person.role());
+        return of(person, "ROLE_" + person.role());
+    }
+
+    private SecurityContext asked(Person person) {
+        return factors.isMissing(person.id()) ? of(person, Security.WITHOUT_FACTOR) : of(person);
+    }
+
+    private static SecurityContext of(Person person, String role) {
+        var authority = new SimpleGrantedAuthority(role);
         return new SecurityContextImpl(
                 UsernamePasswordAuthenticationToken.authenticated(person, null, List.of(authority)));
     }
@@ -102,7 +115,7 @@ class SessionPeople implements SecurityContextRepository {
             if (person.isEmpty()) {
                 session.invalidate();
             }
-            return person.map(SessionPeople::of);
+            return person.map(SessionPeople.this::asked);
         }
     }
 }

@@ -1,6 +1,7 @@
 package lowfield.server.platform.security;
 
 import jakarta.servlet.DispatcherType;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import lowfield.server.platform.Settings;
 import org.springframework.context.ApplicationEventPublisher;
@@ -30,6 +31,9 @@ public class Security {
     static final String DESK_POLICY =
             "default-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
+    /** What somebody has who must set up a second factor first: their own account, and nothing of the desk. */
+    public static final String WITHOUT_FACTOR = "ROLE_WITHOUT_FACTOR";
+
     @Bean
     SecurityFilterChain desk(
             HttpSecurity http, SecurityContextRepository contexts, CsrfTokenRepository csrfTokens, Settings settings)
@@ -40,8 +44,10 @@ public class Security {
                         .permitAll()
                         .requestMatchers(HttpMethod.GET, "/actuator/health", "/actuator/health/readiness")
                         .permitAll()
-                        .requestMatchers("/api/**", "/pictures/**")
+                        .requestMatchers("/api/session/password", "/api/account/**")
                         .authenticated()
+                        .requestMatchers("/api/**", "/pictures/**")
+                        .hasAnyRole("OWNER", "EDITOR")
                         .requestMatchers("/actuator/**")
                         .denyAll()
                         .requestMatchers(HttpMethod.GET, "/**")
@@ -65,12 +71,16 @@ public class Security {
                         .contentTypeOptions(Customizer.withDefaults()))
                 .exceptionHandling(errors -> errors.authenticationEntryPoint((request, response, failure) -> refuse(
                                 response, 401, "signed-out", "Sign in first; what you typed is kept in this window."))
-                        .accessDeniedHandler((request, response, failure) -> refuse(
-                                response,
-                                403,
-                                "forbidden",
-                                "This is not allowed, or the page is too old; reload it and try again.")))
+                        .accessDeniedHandler((request, response, failure) -> deny(request, response)))
                 .build();
+    }
+
+    private static void deny(HttpServletRequest request, HttpServletResponse response) throws java.io.IOException {
+        if (request.isUserInRole(WITHOUT_FACTOR)) {
+            refuse(response, 403, "factor-needed", "Set up your second factor first, under your name.");
+        } else {
+            refuse(response, 403, "forbidden", "This is not allowed, or the page is too old; reload it and try again.");
+        }
     }
 
     private static void refuse(HttpServletResponse response, int status, String type, String sentence)
@@ -89,7 +99,7 @@ public class Security {
         tokens.setCookieName(cookies.name("XSRF-TOKEN"));
         tokens.setCookiePath("/");
         tokens.setCookieCustomizer(c -> c.secure(cookies.areSecure()).sameSite("Strict"));
-        return tokens;
+        return new SessionTokens(tokens);
     }
 
     /** Refusals are told to whoever keeps the log. */
