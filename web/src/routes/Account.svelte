@@ -1,5 +1,6 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
+  import SecondFactor from '$features/accounts/SecondFactor.svelte';
   import { Acting } from '$features/accounts/acting.svelte';
   import { sessions, shownAt } from '$features/accounts/queries';
   import { api, taken } from '$lib/api/client';
@@ -69,6 +70,7 @@
     />
     <button class="btn btn-main">Change the password</button>
   </form>
+  <SecondFactor />
   <section class="mt-8" aria-labelledby="sessions">
     <div class="flex items-end justify-between border-b border-hairline pb-1">
       <h2 id="sessions">Where you are signed in</h2>

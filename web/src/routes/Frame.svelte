@@ -3,6 +3,7 @@
   import { Problem } from '$lib/api/client';
   import { keys } from '$lib/keys.svelte';
   import { session } from '$lib/session.svelte';
+  import EnterPassword from '$features/accounts/EnterPassword.svelte';
   import SignIn from '$features/accounts/SignIn.svelte';
   import UseLink from '$features/accounts/UseLink.svelte';
   import Palette from '$features/commands/Palette.svelte';
@@ -67,6 +68,11 @@
     ]);
   });
 
+  // Until a second factor is set up that everybody must have, the server answers nothing else.
+  $effect(() => {
+    if (session.needsFactor && route.pathname !== '/account') void navigate('/account');
+  });
+
   /** Where a view takes the place of another, keys go on in it and not from the top of the page. */
   let content = $state<HTMLElement>();
   let before = route.pathname;
@@ -129,4 +135,5 @@
   </header>
   <div id="main" tabindex="-1" class="outline-none" bind:this={content}>{@render children()}</div>
   <Palette />
+  <EnterPassword />
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { sentence } from '$features/accounts/events';
+  import FactorRule from '$features/accounts/FactorRule.svelte';
   import Invite from '$features/accounts/Invite.svelte';
   import PersonRow from '$features/accounts/PersonRow.svelte';
   import { people, peopleLog, shownAt } from '$features/accounts/queries';
@@ -18,6 +19,7 @@
     {#each all.data ?? [] as person (person.id)}<PersonRow {person} />{/each}
   </ul>
   <Invite />
+  <FactorRule />
   <section class="mt-8" aria-labelledby="log">
     <h2 id="log" class="border-b border-hairline pb-1">What happened</h2>
     <p class="small my-2 text-soft">

@@ -24,6 +24,11 @@
     acting.act(async () => (link = await taken(api.POST('/api/people/{person}/links', { params, body: undefined }))));
   const endSessions = () =>
     acting.act(() => taken(api.DELETE('/api/people/{person}/sessions', { params })), 'Signed out everywhere.');
+  const endFactor = () =>
+    acting.act(
+      () => taken(api.DELETE('/api/people/{person}/second-factor', { params })),
+      'Second factor turned off. The password alone signs in now.',
+    );
   const remove = () =>
     acting.act(async () => {
       await taken(api.DELETE('/api/people/{person}', { params }));
@@ -37,7 +42,11 @@
     <p>
       <span class="font-medium">{person.name}</span>
       {#if isSelf}<span class="text-soft">(you)</span>{/if}
-      <span class="block text-soft">{person.email}{person.isInvited ? ' · invited, has not come yet' : ''}</span>
+      <span class="block text-soft"
+        >{person.email}{person.isInvited ? ' · invited, has not come yet' : ''}{person.hasSecondFactor
+          ? ' · second factor on'
+          : ''}</span
+      >
     </p>
     <div>
       <label for={id} class="sr-only">What {person.name} may do</label>
@@ -56,6 +65,9 @@
         >{person.isInvited ? 'New invitation' : 'Recovery link'}</button
       >
       {#if !person.isInvited && !isSelf}<button class="btn" onclick={() => void endSessions()}>End sessions</button
+        >{/if}
+      {#if person.hasSecondFactor && !isSelf}<button class="btn" onclick={() => void endFactor()}
+          >Second factor off</button
         >{/if}
       <button class="btn" onclick={() => (isRemoving = true)}>Remove</button>
     </div>

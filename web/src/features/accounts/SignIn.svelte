@@ -7,15 +7,20 @@
   let password = $state('');
   let name = $state('');
   let token = $state('');
+  let code = $state('');
+  let needsCode = $state(false);
   let sentence = $state('');
   let isBusy = $state(false);
+
+  const first = (node: HTMLElement) => node.querySelector('input')?.focus();
 
   async function submit(event: SubmitEvent): Promise<void> {
     event.preventDefault();
     isBusy = true;
     sentence = '';
     try {
-      await (session.isEmpty ? session.first(token, email, name, password) : session.signIn(email, password));
+      if (session.isEmpty) await session.first(token, email, name, password);
+      else needsCode = await session.signIn(email, password, needsCode ? code : undefined);
     } catch (problem) {
       sentence = problem instanceof Error ? problem.message : String(problem);
     }
@@ -45,6 +50,16 @@
       autocomplete={session.isEmpty ? 'new-password' : 'current-password'}
       hint={session.isEmpty ? '12 to 72 letters; three or four words that do not belong together' : ''}
     />
+    {#if needsCode}<div use:first>
+        <TextField
+          label="Code"
+          bind:value={code}
+          required
+          maxlength={40}
+          autocomplete="one-time-code"
+          hint="From your app, or a recovery code"
+        />
+      </div>{/if}
     <Told {sentence} />
     <button class="btn btn-main" disabled={isBusy}>{session.isEmpty ? 'Make the account' : 'Sign in'}</button>
     {#if !session.isEmpty}<p class="small text-soft">

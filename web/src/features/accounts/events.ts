@@ -14,6 +14,13 @@ const OTHERS: Record<Line['event'], (who: string, by: string, about: string) => 
   LINK_USED: (who) => `${who} set a password by a link`,
   ROLE_CHANGED: (who, by, role) => `${by} made ${who} an ${role}`,
   REMOVED: (who, by) => `${by} removed ${who}`,
+  CODE_FAILED: (who) => `Someone typed a wrong code as ${who}`,
+  FACTOR_ON: (who) => `${who} turned their second factor on`,
+  FACTOR_OFF: (who, by) =>
+    who === by ? `${who} turned their second factor off` : `${by} turned off the second factor of ${who}`,
+  CODES_MADE: (who) => `${who} made new recovery codes`,
+  FACTOR_REQUIRED: (who) => `${who} made a second factor required`,
+  FACTOR_OPTIONAL: (who) => `${who} made a second factor optional`,
   SESSIONS_ENDED: (who, by) =>
     who === by ? `${who} ended sessions of their own` : `${by} ended the sessions of ${who}`,
 };

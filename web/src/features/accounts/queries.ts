@@ -10,6 +10,12 @@ export const peopleLog = () =>
 export const sessions = () =>
   createQuery(() => ({ queryKey: ['sessions'], queryFn: () => taken(api.GET('/api/account/sessions', {})) }));
 
+export const secondFactor = () =>
+  createQuery(() => ({
+    queryKey: ['second-factor'],
+    queryFn: () => taken(api.GET('/api/account/second-factor', {})),
+  }));
+
 const moment = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 
 /** A moment by the clock of whoever looks. */

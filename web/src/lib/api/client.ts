@@ -1,5 +1,6 @@
 import createClient, { type Middleware } from 'openapi-fetch';
 import type { components, paths } from './generated/schema';
+import { withPassword } from '../passwordAgain.svelte';
 import { keyed, newKey, sendOnce } from './once';
 
 export type Schemas = components['schemas'];
@@ -43,7 +44,10 @@ const signed: Middleware = {
   },
 };
 
-const client = createClient<paths>({ baseUrl: window.location.origin, fetch: (request) => sendOnce(request) });
+const client = createClient<paths>({
+  baseUrl: window.location.origin,
+  fetch: (request) => withPassword(request, sendOnce),
+});
 client.use(signed);
 export const api = client;
 

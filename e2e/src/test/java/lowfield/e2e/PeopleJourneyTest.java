@@ -6,10 +6,14 @@ import static lowfield.e2e.DemoDesk.isClean;
 import static lowfield.e2e.DemoDesk.signedIn;
 import static lowfield.e2e.DemoDesk.theatre;
 
+import com.eatthepath.otp.TimeBasedOneTimePasswordGenerator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.time.Instant;
 import java.util.regex.Pattern;
+import javax.crypto.spec.SecretKeySpec;
+import org.apache.commons.codec.binary.Base32;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -18,6 +22,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class PeopleJourneyTest {
     private static final String NAME = "Runa Ask";
     private static final String EMAIL = "runa@tidewater.example";
+    private static final String PASSWORD = "a heron on the slipway";
 
     private static Locator button(Page page, String name) {
         return page.getByRole(
@@ -25,11 +30,33 @@ class PeopleJourneyTest {
     }
 
     private static Locator row(Page page) {
-        return page.locator("li").filter(new Locator.FilterOptions().setHasText(EMAIL));
+        return row(page, EMAIL);
+    }
+
+    private static Locator row(Page page, String email) {
+        return page.locator("li").filter(new Locator.FilterOptions().setHasText(email));
     }
 
     private static String link(Locator within) {
-        return within.getByLabel(Pattern.compile("One-time link for " + NAME)).inputValue();
+        return within.getByLabel(Pattern.compile("One-time link for ")).inputValue();
+    }
+
+    private static String invitation(Page owner, String name, String email) {
+        owner.navigate(theatre().desk() + "/people");
+        owner.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill(name);
+        owner.getByLabel("E-mail address").fill(email);
+        button(owner, "Make an invitation").click();
+        return link(owner.locator("form"));
+    }
+
+    private static void signIn(Page page, String email, String password) {
+        page.getByLabel("E-mail address").fill(email);
+        page.getByLabel("Password").fill(password);
+        button(page, "Sign in").click();
+    }
+
+    private static Locator guides(Page page) {
+        return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Guides"));
     }
 
     private static void setPassword(Page page, String password) {
@@ -44,12 +71,7 @@ class PeopleJourneyTest {
         try (var ours = context();
                 var theirs = context()) {
             var owner = signedIn(ours);
-            owner.navigate(theatre().desk() + "/people");
-            owner.getByLabel("Name", new Page.GetByLabelOptions().setExact(true))
-                    .fill(NAME);
-            owner.getByLabel("E-mail address").fill(EMAIL);
-            button(owner, "Make an invitation").click();
-            var invitation = link(owner.locator("form"));
+            var invitation = invitation(owner, NAME, EMAIL);
             assertThat(row(owner)).containsText("invited, has not come yet");
             isClean(owner, "people with a link");
 
@@ -103,5 +125,61 @@ class PeopleJourneyTest {
             assertThat(helper.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Sign in")))
                     .isVisible();
         }
+    }
+
+    /** A helper sets up a second factor, signs in by it and by paper, loses both, and an owner helps. */
+    @Test
+    void aHelperLosesTheirSecondFactor() throws Exception {
+        var email = "edda@tidewater.example";
+        try (var ours = context();
+                var theirs = context()) {
+            var owner = signedIn(ours);
+            var helper = theirs.newPage();
+            helper.navigate(invitation(owner, "Edda Wik", email));
+            setPassword(helper, PASSWORD);
+            assertThat(guides(helper)).isVisible();
+
+            helper.navigate(theatre().desk() + "/account");
+            button(helper, "Set up").click();
+            var secret = helper.locator("p.font-mono").innerText().replace(" ", "");
+            isClean(helper, "setting up a second factor");
+            helper.getByLabel("Code").fill("000000");
+            button(helper, "Turn on").click();
+            assertThat(helper.getByRole(AriaRole.ALERT)).containsText("check the clock");
+            helper.getByLabel("Code").fill(code(secret));
+            button(helper, "Turn on").click();
+            var codes = helper.locator("ul.font-mono li");
+            assertThat(codes).hasCount(10);
+            isClean(helper, "recovery codes");
+            var paper = codes.first().innerText();
+
+            button(helper, "Sign out").click();
+            signIn(helper, email, PASSWORD);
+            helper.getByLabel("Code").fill("000000");
+            isClean(helper, "a code is asked for");
+            button(helper, "Sign in").click();
+            assertThat(helper.getByRole(AriaRole.ALERT)).containsText("does not fit");
+            helper.getByLabel("Code").fill(paper);
+            button(helper, "Sign in").click();
+            assertThat(guides(helper)).isVisible();
+
+            button(helper, "Sign out").click();
+            owner.reload();
+            assertThat(row(owner, email)).containsText("second factor on");
+            row(owner, email)
+                    .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Second factor off"))
+                    .click();
+            assertThat(owner.getByText(Pattern.compile("turned off the second factor of Edda Wik")))
+                    .isVisible();
+            helper.reload();
+            signIn(helper, email, PASSWORD);
+            assertThat(guides(helper)).isVisible();
+        }
+    }
+
+    private static String code(String secret) throws Exception {
+        return new TimeBasedOneTimePasswordGenerator()
+                .generateOneTimePasswordString(
+                        new SecretKeySpec(new Base32().decode(secret), "HmacSHA1"), Instant.now());
     }
 }

@@ -42,10 +42,17 @@ public class People {
     }
 
     /** Somebody as owners see them; who was invited and has not come yet has no password. */
-    public record Listed(UUID id, String name, String email, Person.Role role, boolean isInvited) {
-        static Listed of(AccountRecord row) {
+    public record Listed(
+            UUID id, String name, String email, Person.Role role, boolean isInvited, boolean hasSecondFactor) {
+        static Listed of(AccountRecord row, boolean hasSecondFactor) {
             var person = Person.of(row);
-            return new Listed(person.id(), person.name(), person.email(), person.role(), row.getPasswordHash() == null);
+            return new Listed(
+                    person.id(),
+                    person.name(),
+                    person.email(),
+                    person.role(),
+                    row.getPasswordHash() == null,
+                    hasSecondFactor);
         }
     }
 
@@ -53,7 +60,10 @@ public class People {
     public record Link(UUID person, String token, Instant endsAt) {}
 
     public List<Listed> all() {
-        return accounts.all().stream().map(Listed::of).toList();
+        var having = factors.on();
+        return accounts.all().stream()
+                .map(row -> Listed.of(row, having.contains(row.getId())))
+                .toList();
     }
 
     @Transactional

@@ -10,6 +10,7 @@ import java.security.SecureRandom;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import lowfield.core.RuleBroken;
 import org.apache.commons.codec.binary.Base32;
@@ -63,6 +64,14 @@ public class SecondFactors {
 
     public boolean isRequired() {
         return db.select(DESK.SECOND_FACTOR_REQUIRED).from(DESK).fetchSingle(DESK.SECOND_FACTOR_REQUIRED);
+    }
+
+    /** Everybody whose own is on. */
+    Set<UUID> on() {
+        return db.select(SECOND_FACTOR.ACCOUNT_ID)
+                .from(SECOND_FACTOR)
+                .where(SECOND_FACTOR.SINCE.isNotNull())
+                .fetchSet(SECOND_FACTOR.ACCOUNT_ID);
     }
 
     boolean isOn(UUID account) {

@@ -139,7 +139,9 @@ class SecondFactorTest extends PeopleCase {
                 .json()
                 .path("token")
                 .asString();
-        nobody().post("/api/links/use", Map.of("token", ofAnOwner, "password", OLD + " once"));
+        var browser = nobody();
+        browser.post("/api/links/use", Map.of("token", ofAnOwner, "password", OLD + " once"));
+        assertThat(isIn(browser)).as("a link is no code").isFalse();
         assertThat(nobody().post("/api/session", Map.of("email", email(), "password", OLD + " once"))
                         .json()
                         .path("needsCode")

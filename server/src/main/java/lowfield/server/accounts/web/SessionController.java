@@ -122,7 +122,11 @@ class SessionController {
     @Operation(operationId = "useLink", summary = "Set a password with a one-time link")
     @PostMapping("/links/use")
     Session useLink(@Valid @RequestBody NewPassword link, HttpServletRequest request, HttpServletResponse response) {
-        return opened(signingIn.byLink(link.token(), link.password(), door.from(request)), request, response);
+        var person = signingIn.byLink(link.token(), link.password(), door.from(request));
+        // A link stands for the password, not for the second factor.
+        return factors.of(person.id()).isOn()
+                ? new Session(null, false, true, false)
+                : opened(person, request, response);
     }
 
     private Session opened(Person person, HttpServletRequest request, HttpServletResponse response) {
