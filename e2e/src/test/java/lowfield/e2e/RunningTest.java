@@ -3,7 +3,6 @@ package lowfield.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.BufferedReader;
-import java.io.File;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.ServerSocket;
@@ -16,7 +15,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -46,20 +44,13 @@ class RunningTest {
                 ROOT.resolve("db/cluster"),
                 checkout.resolve("db/cluster"),
                 java.nio.file.StandardCopyOption.COPY_ATTRIBUTES);
-        var jar = Arrays.stream(ROOT.resolve("server/target").toFile().listFiles((d, n) -> n.endsWith("-app.jar")))
-                .findFirst()
-                .orElseThrow();
         assertThat(new ProcessBuilder(
-                                Path.of(System.getProperty("java.home"), "bin", "java")
-                                        .toString(),
-                                "-Djarmode=tools",
-                                "-jar",
-                                jar.toString(),
-                                "extract",
-                                "--destination",
-                                folder.resolve("app/server").toString())
-                        .redirectErrorStream(true)
-                        .redirectOutput(new File(folder.toFile(), "extract.log"))
+                                "cp",
+                                "-r",
+                                "--parents",
+                                "server",
+                                Files.createDirectories(folder.resolve("app")).toString())
+                        .directory(Theatre.server().getParent().getParent().toFile())
                         .start()
                         .waitFor())
                 .isZero();

@@ -11,6 +11,7 @@ import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.time.Duration;
 import java.time.Instant;
@@ -26,8 +27,12 @@ import org.awaitility.Awaitility;
 /** Database, market and server as programs of their own, on free ports, for one journey; with or without the demo's world. */
 final class Theatre implements AutoCloseable {
     private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
-    /** The demo's world as the first journey that wanted it loaded it, for the others of this build. */
-    private static final Path WORLD = Path.of("target", "demo-world").toAbsolutePath();
+    /** The demo's world as the first journey that wanted it loaded it, for the others, and for later runs while nothing of what makes it changes. */
+    private static final Path WORLD =
+            Path.of("target", "demo-world-" + WorldMark.of(ROOT)).toAbsolutePath();
+    /** What the server loads at its start, kept by the first one that ends for those after it. */
+    private static final Path LOADED =
+            Path.of("target", "programs", "server.jsa").toAbsolutePath();
 
     private final Path folder;
     private final List<Process> programs = new ArrayList<>();
@@ -46,7 +51,7 @@ final class Theatre implements AutoCloseable {
         try (var lock = FileChannel.open(
                 WORLD.resolveSibling("demo-world.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE)) {
             lock.lock();
-            if (isOfThisBuild()) {
+            if (Files.exists(WORLD)) {
                 cluster("fill", WORLD.toString());
             } else {
                 play(true);
@@ -57,16 +62,10 @@ final class Theatre implements AutoCloseable {
         play(true);
     }
 
-    private static boolean isOfThisBuild() throws IOException {
-        return Files.exists(WORLD)
-                && Files.getLastModifiedTime(WORLD).compareTo(Files.getLastModifiedTime(jar("server"))) > 0
-                && Files.getLastModifiedTime(WORLD).compareTo(Files.getLastModifiedTime(jar("market"))) > 0;
-    }
-
     /** Starts market and server on the cluster as it is, and waits until they answer. */
     private void play(boolean demo) throws IOException {
         var database = database();
-        start("market", Map.of(), jar("market"), String.valueOf(market));
+        start("market", Map.of(), jar("market"), "-Xshare:auto", String.valueOf(market));
         var at = "@127.0.0.1:" + market;
         var settings = new HashMap<>(Map.of(
                 "LOWFIELD_DB_URL",
@@ -87,7 +86,13 @@ final class Theatre implements AutoCloseable {
         if (demo) {
             settings.putAll(Map.of("LOWFIELD_DEMO", "true", "LOWFIELD_DEMO_MARKET", "http://127.0.0.1:" + market));
         }
-        start("server", settings, jar("server"));
+        start(
+                "server",
+                settings,
+                server(),
+                Files.exists(LOADED)
+                        ? "-XX:SharedArchiveFile=" + LOADED
+                        : "-XX:ArchiveClassesAtExit=" + folder.resolve("server.jsa"));
         awaitReady();
     }
 
@@ -113,10 +118,11 @@ final class Theatre implements AutoCloseable {
     private String program(String name, Properties roles, String... words) throws IOException {
         var command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-Dloader.main=" + name,
+                "-XX:+UseSerialGC",
+                "-XX:TieredStopAtLevel=1",
                 "-cp",
-                jar("server").toString(),
-                "org.springframework.boot.loader.launch.PropertiesLauncher"));
+                server().toString(),
+                name));
         command.addAll(List.of(words));
         var builder = new ProcessBuilder(command).redirectErrorStream(true);
         builder.environment()
@@ -156,19 +162,30 @@ final class Theatre implements AutoCloseable {
                 .until(() -> Files.readString(folder.resolve("server.log")).contains("The market moved on to " + day));
     }
 
+    /** Unpacked, with its libraries beside it. */
+    static Path server() {
+        return jar(Path.of("target", "programs", "server").toAbsolutePath());
+    }
+
     private static Path jar(String module) {
-        var target = ROOT.resolve(module).resolve("target").toFile();
+        return jar(ROOT.resolve(module).resolve("target"));
+    }
+
+    private static Path jar(Path folder) {
+        var target = folder.toFile();
         return Arrays.stream(target.listFiles((dir, name) -> name.endsWith("-app.jar")))
                 .findFirst()
-                .orElseThrow(() -> new IllegalStateException("Build " + module + " first"))
+                .orElseThrow(() -> new IllegalStateException("Nothing is built in " + folder))
                 .toPath();
     }
 
-    private void start(String name, Map<String, String> settings, Path jar, String... arguments) throws IOException {
+    private void start(String name, Map<String, String> settings, Path jar, String sharing, String... arguments)
+            throws IOException {
         var command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:+UseSerialGC",
                 "-XX:TieredStopAtLevel=1",
+                sharing,
                 "-jar",
                 jar.toString()));
         command.addAll(List.of(arguments));
@@ -232,10 +249,20 @@ final class Theatre implements AutoCloseable {
                 Thread.currentThread().interrupt();
             }
         }
+        keepLoaded();
         cluster("discard");
         try (var files = Files.walk(folder)) {
             files.sorted(java.util.Comparator.reverseOrder())
                     .forEach(f -> f.toFile().delete());
+        }
+    }
+
+    private void keepLoaded() throws IOException {
+        var written = folder.resolve("server.jsa");
+        if (Files.exists(written) && !Files.exists(LOADED)) {
+            var beside = Files.createTempFile(LOADED.getParent(), "server", ".jsa");
+            Files.move(written, beside, StandardCopyOption.REPLACE_EXISTING);
+            Files.move(beside, LOADED, StandardCopyOption.ATOMIC_MOVE);
         }
     }
 
