@@ -51,7 +51,7 @@ class FingerprintsDecideTest {
                 part.avoid(),
                 part.added(),
                 part.kind().schema().read(spec))));
-        return line.condition().map(changed::in).orElse(changed);
+        return line.sold().map(changed::soldAs).orElse(changed);
     }
 
     private static Map<String, List<Finding>> byCheckAndLines(Build build) {

@@ -176,12 +176,14 @@ public final class GeneratedParts {
         if (random.nextInt(12) == 0) {
             line = line.meaning(List.of("Test", "white", "ATX").get(random.nextInt(3)));
         }
-        return random.nextInt(4) == 0 ? line.soldAs(sold()) : line;
+        return random.nextInt(4) == 0 ? line.soldAs(sold(line.id())) : line;
     }
 
-    private Sold sold() {
-        var condition = Condition.values()[random.nextInt(4)];
-        return new Sold(condition, random.nextBoolean() ? Optional.empty() : Optional.of(random.nextBoolean()));
+    /** In some condition, with or without a boxed cooler, or nothing said of it. */
+    private Sold sold(UUID line) {
+        var cooler = (int) (line.getLeastSignificantBits() & 3);
+        return new Sold(
+                Condition.values()[random.nextInt(4)], Optional.of(cooler == 1).filter(with -> cooler < 2));
     }
 
     private Choice choice(Slot slot) {
