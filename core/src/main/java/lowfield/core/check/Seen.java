@@ -43,6 +43,11 @@ public final class Seen {
         return new Asked<>(input, this, figure(input));
     }
 
+    /** Whether both look at one line, perhaps through views of their own. */
+    public boolean isSameLine(Seen other) {
+        return line.id().equals(other.line.id());
+    }
+
     public Slot slot() {
         return line.slot();
     }

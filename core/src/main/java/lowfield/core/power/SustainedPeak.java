@@ -56,12 +56,21 @@ public record SustainedPeak(Figure<Integer> watts, List<Share> shares, List<Stri
 
     /** The peak and a fifth, in watts. */
     public Figure<Integer> withHeadroom() {
-        return watts.map(peak -> (peak * HEADROOM_PERCENT + 99) / 100);
+        return watts.map(SustainedPeak::withHeadroom);
     }
 
     /** The rating to look for: the peak and a fifth, rounded up to a size that is sold. */
     public Figure<Integer> neededRating() {
         return withHeadroom().map(SustainedPeak::rating);
+    }
+
+    /** The rating that what is known asks for at least, though the peak itself may not be known. */
+    public int leastRating() {
+        return rating(withHeadroom(sum(shares, true)));
+    }
+
+    private static int withHeadroom(int peak) {
+        return (peak * HEADROOM_PERCENT + 99) / 100;
     }
 
     private static int rating(int least) {

@@ -109,6 +109,8 @@ final class SoundBuild {
                     2,
                     "epsLength",
                     650,
+                    "mainLength",
+                    590,
                     "sataPlugs",
                     4),
             Slot.CASE,

@@ -3,6 +3,7 @@ package lowfield.core.check;
 import static lowfield.core.check.FingerprintsDecideTest.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -20,6 +21,7 @@ import org.junit.jupiter.api.Test;
  * a verdict on a documented usual value that says so. A figure that nobody knows is never the best case, nor the worst.
  */
 class UnknownIsNoVerdictTest {
+    private static final long[] SEEDS = {20270104, 1, 61};
     private static final int BUILDS = 120;
 
     /** Figures that another one tells too: either decides, and in a drawn part the two may contradict each other. */
@@ -29,28 +31,54 @@ class UnknownIsNoVerdictTest {
             "card-screen GRAPHICS_CARD.outputs",
             "card-screen SCREEN.inputs",
             "card-slots GRAPHICS_CARD.slotsCovered",
-            "card-headers GRAPHICS_CARD.slotsCovered");
+            "card-headers GRAPHICS_CARD.slotsCovered",
+            "card-length CASE.cardLengthWithRadiator",
+            "picture MOTHERBOARD.videoOutputs",
+            "radiator COOLER.radiatorThickness",
+            "radiator-place COOLER.radiatorThickness");
+
+    /**
+     * What stands instead is written down in docs/rules.md: the CPU's own limit where the motherboard does not give one, a
+     * motherboard that lists the CPU where its VRM is not measured, usual counts of fans and modules in the allowances, the
+     * usual share of the 12 V rail.
+     */
+    private static final Set<String> STANDS_INSTEAD = Set.of(
+            "cooler-capacity MOTHERBOARD.cpuPower",
+            "power-delivery MOTHERBOARD.cpuPower",
+            "power-delivery MOTHERBOARD.powerDelivery",
+            "supply-rating CASE.fans",
+            "supply-rating FAN.count",
+            "supply-rating MEMORY.modules",
+            "supply-rating MOTHERBOARD.cpuPower",
+            "supply-rating POWER_SUPPLY.rating12V");
 
     @Test
     void eachDeclaredFigureTakenAway() {
-        var parts = new GeneratedParts(20270104);
         var wrong = new TreeMap<String, String>();
         var tried = 0;
-        for (int i = 0; i < BUILDS; i++) {
-            var build = parts.build();
-            for (var line : build.lines()) {
-                if (!(line.choice() instanceof Choice.Chosen chosen)) {
-                    continue;
-                }
-                var spec = chosen.which().kind().schema().write(chosen.which().spec());
-                for (var figure : spec.keySet()) {
-                    tried += taken(build, line, chosen.which(), figure, parts, wrong);
+        for (var seed : SEEDS) {
+            var parts = new GeneratedParts(seed);
+            for (int i = 0; i < BUILDS; i++) {
+                tried += takenFrom(parts.build(), parts, wrong);
+            }
+        }
+        assertThat(tried).isGreaterThan(10_000);
+        wrong.keySet().removeAll(TOLD_TWICE);
+        wrong.keySet().removeAll(STANDS_INSTEAD);
+        assertThat(wrong).isEmpty();
+    }
+
+    private static int takenFrom(Build build, GeneratedParts parts, Map<String, String> wrong) {
+        var tried = 0;
+        for (var line : build.lines()) {
+            if (line.choice() instanceof Choice.Chosen chosen) {
+                var part = chosen.which();
+                for (var figure : part.kind().schema().write(part.spec()).keySet()) {
+                    tried += taken(build, line, part, figure, parts, wrong);
                 }
             }
         }
-        assertThat(tried).isGreaterThan(1_000);
-        wrong.keySet().removeAll(TOLD_TWICE);
-        assertThat(wrong).isEmpty();
+        return tried;
     }
 
     private static int taken(
@@ -62,10 +90,10 @@ class UnknownIsNoVerdictTest {
         if (checks.isEmpty()) {
             return 0;
         }
-        var gone = byCheck(build.replacing(with(line, part, figure, null)));
+        var gone = byCheck(checks, build.replacing(with(line, part, figure, null)));
         var tried = 0;
         for (var value : parts.values(part.kind(), figure)) {
-            var known = byCheck(build.replacing(with(line, part, figure, value)));
+            var known = byCheck(checks, build.replacing(with(line, part, figure, value)));
             for (var check : checks) {
                 tried++;
                 var unknown = gone.getOrDefault(check.id(), List.of());
@@ -92,8 +120,10 @@ class UnknownIsNoVerdictTest {
                 .toList();
     }
 
-    private static Map<String, List<Finding>> byCheck(Build build) {
-        return Checks.on(build).stream()
-                .collect(Collectors.groupingBy(f -> f.check().id()));
+    private static Map<String, List<Finding>> byCheck(List<Check> checks, Build build) {
+        var context = new BuildContext(build);
+        var findings = new ArrayList<Finding>();
+        checks.forEach(check -> check.tell(context, findings));
+        return findings.stream().collect(Collectors.groupingBy(f -> f.check().id()));
     }
 }

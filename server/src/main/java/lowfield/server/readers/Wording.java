@@ -4,11 +4,16 @@ import java.math.BigDecimal;
 import java.text.NumberFormat;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.Month;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeFormatterBuilder;
 import java.time.format.TextStyle;
+import java.time.temporal.ChronoField;
 import java.util.Currency;
 import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lowfield.core.guide.Band;
 import lowfield.core.money.Money;
 import lowfield.core.press.Cell;
@@ -111,8 +116,20 @@ record Wording(Locale locale, ZoneId zone, Currency currency) {
         return format.format(BigDecimal.valueOf(tenths, 1));
     }
 
+    /** English months have three letters here: what Java calls short differs from one of its versions to the next. */
     DateTimeFormatter day() {
-        return DateTimeFormatter.ofPattern("d MMM yyyy", locale);
+        var months = Stream.of(Month.values()).collect(Collectors.toMap(m -> (long) m.getValue(), this::shortened));
+        return new DateTimeFormatterBuilder()
+                .appendPattern("d ")
+                .appendText(ChronoField.MONTH_OF_YEAR, months)
+                .appendPattern(" yyyy")
+                .toFormatter(locale);
+    }
+
+    private String shortened(Month month) {
+        return locale.getLanguage().equals("en")
+                ? month.getDisplayName(TextStyle.FULL, locale).substring(0, 3)
+                : month.getDisplayName(TextStyle.SHORT, locale);
     }
 
     String band(Band band) {

@@ -37,6 +37,10 @@ public final class CardLanes {
                     "slow",
                     "The graphics card gets only PCIe %s.0 x%s of its PCIe %s.0 x%s%s; the 1%% lows suffer first.",
                     "The graphics card runs on a slower link here (PCIe %s.0 x%s).")
+            .caution(
+                    "nothing-left",
+                    "The drives take %s lanes of the graphics card's slot and leave none.",
+                    "Put the SSD into another slot: in this one it switches off the graphics card's.")
             .caution("no-slot", "The motherboard has no slot for a graphics card.")
             .eachThree(CardLanes::lanes));
 
@@ -84,7 +88,7 @@ public final class CardLanes {
             return;
         }
         if (!taken.isKnown()) {
-            tell.missing(board.get(BOARD_DRIVE_SLOTS));
+            tell.missing(layout.get().untold().orElseGet(() -> board.get(BOARD_DRIVE_SLOTS)));
             return;
         }
         tell.with(cpu.get(CPU_CARD_LANES), cpu.get(CPU_GENERATION), (ofCpu, cpuGeneration) -> {
@@ -93,6 +97,10 @@ public final class CardLanes {
             var generation = Math.min(full, Math.min(slot.generation().or(0), cpuGeneration));
             if (lanes >= wanted && generation >= full) {
                 tell.say("full", generation, lanes);
+                return;
+            }
+            if (lanes == 0) {
+                tell.say("nothing-left", taken.or(0));
                 return;
             }
             var why = taken.or(0) > 0 && lanes < wanted ? ", since a drive takes " + taken.or(0) + " lanes" : "";

@@ -68,7 +68,13 @@ public final class CardLength {
             if (radiator.isInFront() && behind.isKnown()) {
                 tell.with(
                         box.get(CASE_CARD_LENGTH_WITH_RADIATOR),
-                        room -> say(length, Span.exactly(room), " behind the front radiator", tell));
+                        room -> say(length, resting(radiator, Span.exactly(room)), " behind the front radiator", tell));
+                return;
+            }
+            if (radiator.mayBeInFront()
+                    && radiator.missing().isPresent()
+                    && behind.value().filter(room -> length > room).isPresent()) {
+                tell.missing(radiator.missing().get());
                 return;
             }
             tell.with(box.get(CASE_CARD_LENGTH), stated -> measured(length, stated, box, radiator, in, tell));
@@ -178,6 +184,11 @@ public final class CardLength {
         return takes;
     }
 
+    /** Where the radiator is taken to be by a usual thickness, what is said of the room rests on it. */
+    private static Span resting(RadiatorPosition radiator, Span room) {
+        return radiator.restsOnUsualValue() ? Span.between(room.low(), room.usual(), room.high()) : room;
+    }
+
     private static void judge(
             int length,
             Span stated,
@@ -188,7 +199,7 @@ public final class CardLength {
             FindingCollector.About tell) {
         var room = length <= stated.low() || absent.equals(Span.ZERO) ? stated : stated.plus(absent);
         if (Span.exactly(length).in(room) != Span.Fit.CANNOT_BE_TOLD) {
-            say(length, room, room == stated ? basis : " with what stands at the front", tell);
+            say(length, resting(radiator, room), room == stated ? basis : " with what stands at the front", tell);
         } else if (radiator.missing().isPresent() && !radiator.isInFront()) {
             tell.missing(radiator.missing().get());
         } else if (room != stated && box.get(CASE_FANS_IN).isMissing()) {

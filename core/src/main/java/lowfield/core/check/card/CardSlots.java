@@ -139,7 +139,11 @@ public final class CardSlots {
                 about.missing(network.get(NETWORK_BUS));
                 continue;
             }
-            if (!network.or(NETWORK_BUS, "").startsWith("PCIe") || !covered.isKnown()) {
+            if (!network.or(NETWORK_BUS, "").startsWith("PCIe")) {
+                continue;
+            }
+            if (!covered.isKnown()) {
+                about.missing(card.get(CARD_SLOTS_COVERED));
                 continue;
             }
             var slots = board.figure(BOARD_CARD_SLOTS).or(List.of());

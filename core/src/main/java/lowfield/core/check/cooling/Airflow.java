@@ -86,7 +86,7 @@ public final class Airflow {
 
     private static void places(Inputs in, FindingCollector tell) {
         var packs = in.lines(ADDED);
-        var radiator = in.derived(RadiatorPosition.OF_BUILD).place();
+        var radiator = in.derived(RadiatorPosition.OF_BUILD);
         for (var box : in.lines(PLACES)) {
             for (var fans : packs) {
                 if (!fans.or(SOURCE, Source.NONE).isBought()) {
@@ -94,22 +94,31 @@ public final class Airflow {
                 }
                 var about = tell.about(fans, box);
                 var place = fans.figure(PLACE).value();
-                if (place.isPresent()
-                        && radiator.filter(r -> r.place().or("").equals(place.get()))
-                                .isPresent()) {
-                    about.say("radiator", place.get());
+                if (place.isPresent() && radiator.isAt(place.get())) {
+                    about.sayOn(radiator.thickness(), "radiator", place.get());
+                    continue;
+                }
+                if (place.isPresent() && radiator.mayBeAt(place.get())) {
+                    radiator.missing().ifPresent(about::missing);
                     continue;
                 }
                 about.with(
                         box.get(CASE_FANS),
                         box.get(CASE_FAN_PLACES),
-                        (included, places) -> place(fans, packs, box, included, places, about));
+                        (included, places) ->
+                                place(fans, packs, box, included, places, radiator.restsOnUsualValue(), about));
             }
         }
     }
 
     private static void place(
-            Seen fans, List<Seen> packs, Seen box, int included, int places, FindingCollector.About tell) {
+            Seen fans,
+            List<Seen> packs,
+            Seen box,
+            int included,
+            int places,
+            boolean onUsualValue,
+            FindingCollector.About tell) {
         var added = added(packs);
         var uncounted = uncounted(packs);
         if (included + added > places) {
@@ -123,7 +132,8 @@ public final class Airflow {
         tell.with(
                 fans.get(FAN_SIZE),
                 box.get(CASE_FAN_SIZES),
-                (size, sizes) -> tell.say(sizes.contains(size.toString()) ? "place" : "size", size, sizes));
+                (size, sizes) ->
+                        tell.sayOn(onUsualValue, sizes.contains(size.toString()) ? "place" : "size", size, sizes));
     }
 
     /** Added fans blow in at the front, bottom and side and out at the rear and top; without a place they can be either. */
@@ -171,6 +181,10 @@ public final class Airflow {
                 case "rear", "top" -> out = out.map(n -> n + fans);
                 default -> either += fans;
             }
+        }
+        if (uncounted(packs).isPresent() && (in.or(0) == 0 || out.or(0) == 0)) {
+            tell.missing(uncounted(packs).get());
+            return;
         }
         if (!in.isKnown() || !out.isKnown()) {
             tell.missing(box.get(in.isKnown() ? CASE_FANS_OUT : CASE_FANS_IN));

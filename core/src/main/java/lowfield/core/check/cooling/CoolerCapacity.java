@@ -108,8 +108,13 @@ public final class CoolerCapacity {
                         in,
                         tell.about(cpu, cooler));
             }
-            if (coolers.isEmpty() && cpu.or(CPU_COOLER_IN_BOX, false) && brings(cpu)) {
-                carries(cpu, cpu.get(CPU_BOXED_COOLER), in, tell.about(cpu));
+            if (coolers.isEmpty() && brings(cpu)) {
+                var about = tell.about(cpu);
+                about.with(cpu.get(CPU_COOLER_IN_BOX), inBox -> {
+                    if (inBox) {
+                        carries(cpu, cpu.get(CPU_BOXED_COOLER), in, about);
+                    }
+                });
             }
         }
     }

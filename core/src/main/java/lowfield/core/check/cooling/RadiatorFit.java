@@ -9,8 +9,10 @@ import java.util.List;
 import lowfield.core.check.Check;
 import lowfield.core.check.FindingCollector;
 import lowfield.core.check.Inputs;
+import lowfield.core.check.Seen;
 import lowfield.core.check.View;
 import lowfield.core.guide.Slot;
+import lowfield.core.part.RadiatorPlace;
 
 /** Whether the radiator has its place and nothing stands in its way. */
 public final class RadiatorFit {
@@ -66,22 +68,7 @@ public final class RadiatorFit {
         var about = tell.about(cooler.get(), box.get());
         var size = cooler.get().or(COOLER_RADIATOR, 0);
         if (position.place().isPresent()) {
-            var place = position.place().get();
-            var where = place.place().or("place named nowhere");
-            if (!place.takesCage().or(false)) {
-                about.sayOn(position.thickness(), "place", size, where);
-            } else {
-                about.with(
-                        box.get().get(CASE_DRIVE_CAGE),
-                        cage -> about.say(
-                                switch (cage) {
-                                    case "fixed" -> "cage";
-                                    case "removable" -> "cage-out";
-                                    default -> "place";
-                                },
-                                size,
-                                where));
-            }
+            at(position.place().get(), position, box.get(), size, about);
         } else if (position.missing().isPresent()) {
             about.missing(position.missing().get());
         } else if (position.byUsualThickness()) {
@@ -90,6 +77,28 @@ public final class RadiatorFit {
             about.say("chosen-place", size, position.refused().get());
         } else {
             about.say("none", size, position.thickness());
+        }
+    }
+
+    private static void at(
+            RadiatorPlace place, RadiatorPosition position, Seen box, int size, FindingCollector.About tell) {
+        var where = place.place().or("place named nowhere");
+        if (!place.takesCage().or(false)) {
+            tell.sayOn(position.thickness(), "place", size, where);
+        } else if (position.missing().isPresent()) {
+            tell.missing(position.missing().get());
+        } else {
+            tell.with(
+                    box.get(CASE_DRIVE_CAGE),
+                    cage -> tell.sayOn(
+                            position.thickness(),
+                            switch (cage) {
+                                case "fixed" -> "cage";
+                                case "removable" -> "cage-out";
+                                default -> "place";
+                            },
+                            size,
+                            where));
         }
     }
 
@@ -109,8 +118,13 @@ public final class RadiatorFit {
                                             "eps",
                                             place.place().or("place")));
                 }
-                if (!cooler.or(COOLER_PUMP_BELOW_RADIATOR, true)) {
-                    tell.about(cooler).sayOn(position.thickness(), "pump");
+                if (position.cooler().filter(cooler::isSameLine).isPresent()) {
+                    var about = tell.about(cooler);
+                    about.with(cooler.get(COOLER_PUMP_BELOW_RADIATOR), isBelow -> {
+                        if (!isBelow) {
+                            about.sayOn(position.thickness(), "pump");
+                        }
+                    });
                 }
             });
         }

@@ -34,7 +34,7 @@ import lowfield.core.part.RadiatorPlace;
  * @param cooler the cooler; absent without a radiator
  * @param box the case; absent while none is chosen
  * @param place where it goes; absent where it goes nowhere, or one cannot tell
- * @param missing the figure for want of which one cannot tell
+ * @param missing the figure for want of which one cannot tell, or cannot tell whether it may stay away from the front
  * @param thickness of the radiator with its fans, in millimetres
  * @param refused the place that the author chose and that does not take it
  * @param byUsualThickness whether a place would take it, were it not for a thickness that is only usual
@@ -107,12 +107,16 @@ public record RadiatorPosition(
                 isRefusedByUsualThickness = true;
             }
         }
-        var best = open.stream().min(Comparator.comparing(p -> p.place().or("").equals(FRONT)));
+        var best = open.stream().min(Comparator.comparing(RadiatorPosition::isFront));
+        if (isRefusedByUsualThickness && best.isPresent()) {
+            missing.add(cooler.get(COOLER_RADIATOR_THICKNESS));
+        }
+        var isSettled = best.filter(p -> !isFront(p)).isPresent();
         return new RadiatorPosition(
                 Optional.of(cooler),
                 Optional.of(box),
                 best,
-                best.isPresent() || missing.isEmpty() ? Optional.empty() : Optional.of(missing.get(0)),
+                isSettled || missing.isEmpty() ? Optional.empty() : Optional.of(missing.get(0)),
                 thickness,
                 best.isPresent() ? Optional.empty() : wanted,
                 best.isEmpty() && isRefusedByUsualThickness);
@@ -189,13 +193,32 @@ public record RadiatorPosition(
         return true;
     }
 
-    public boolean isInFront() {
-        return place.filter(p -> p.place().or("").equals(FRONT)).isPresent();
+    private static boolean isFront(RadiatorPlace place) {
+        return place.place().or("").equals(FRONT);
     }
 
-    /** Whether the place, if there is one, could still turn out to be the front. */
+    public boolean isInFront() {
+        return isAt(FRONT);
+    }
+
+    /** Whether the radiator goes there, and no figure that is missing could move it. */
+    public boolean isAt(String name) {
+        return missing.isEmpty()
+                && place.filter(p -> p.place().or("").equals(name)).isPresent();
+    }
+
     public boolean mayBeInFront() {
-        return isInFront() || missing.isPresent();
+        return mayBeAt(FRONT);
+    }
+
+    /** Whether the radiator is taken to be where it is by a usual thickness. */
+    public boolean restsOnUsualValue() {
+        return place.isPresent() && thickness.onUsualValue();
+    }
+
+    /** Whether the radiator goes there, or could still turn out to. */
+    public boolean mayBeAt(String name) {
+        return isAt(name) || missing.isPresent() || byUsualThickness;
     }
 
     @Override

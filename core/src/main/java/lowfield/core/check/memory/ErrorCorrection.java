@@ -7,6 +7,7 @@ import static lowfield.core.check.figures.MemoryFigures.*;
 import static lowfield.core.check.figures.MotherboardFigures.*;
 
 import java.util.List;
+import java.util.stream.Stream;
 import lowfield.core.check.Check;
 import lowfield.core.check.FindingCollector;
 import lowfield.core.check.Inputs;
@@ -55,10 +56,10 @@ public final class ErrorCorrection {
         } else if (!cpu.or(CPU_CORRECTS, true)) {
             tell.say("cpu");
         } else {
-            tell.with(
-                    memory.get(MEMORY_CORRECTS),
-                    board.get(BOARD_CORRECTS),
-                    (corrects, uses) -> tell.with(cpu.get(CPU_CORRECTS), runs -> tell.say("all")));
+            Stream.of(memory.get(MEMORY_CORRECTS), board.get(BOARD_CORRECTS), cpu.get(CPU_CORRECTS))
+                    .filter(Seen.Asked::isMissing)
+                    .findFirst()
+                    .ifPresentOrElse(tell::missing, () -> tell.say("all"));
         }
     }
 }

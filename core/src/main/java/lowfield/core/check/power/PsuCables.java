@@ -81,14 +81,17 @@ public final class PsuCables {
     /** A cable goes no shorter way than straight up: the EPS cable all of the case's height, the main cable half of it. */
     private static void reach(Seen psu, Seen box, Inputs in, FindingCollector.About tell) {
         tell.with(psu.get(PSU_EPS_LENGTH), box.get(CASE_INNER_HEIGHT), (eps, height) -> {
-            var main = psu.figure(PSU_MAIN_LENGTH).or(height);
             if (eps < height) {
                 tell.say("short", "EPS", eps, height);
-            } else if (main < height / 2) {
-                tell.say("short", "main", main, height / 2);
-            } else {
-                tell.say("reach", eps, height);
+                return;
             }
+            tell.with(psu.get(PSU_MAIN_LENGTH), main -> {
+                if (main < height / 2) {
+                    tell.say("short", "main", main, height / 2);
+                } else {
+                    tell.say("reach", eps, height);
+                }
+            });
         });
     }
 

@@ -67,15 +67,13 @@ public final class PsuRating {
             about.with(psu.get(PSU_RATING), rated -> {
                 var rail = psu.figure(PSU_RATING_12V)
                         .value()
-                        .map(Span::exactly)
+                        .map(watts -> Span.exactly(Math.min(watts, rated)))
                         .orElseGet(() -> percent(in.usual(UsualValue.RATING_12V), rated));
                 var rating = rail.high();
                 if (peak.withoutAllowances() > rating) {
-                    about.say(
-                            "over",
-                            peak.withoutAllowances() + peak.allowances(),
-                            rating,
-                            peak.neededRating().or(rating));
+                    about.say("over", peak.withoutAllowances() + peak.allowances(), rating, peak.leastRating());
+                } else if (!peak.watts().isKnown() && peak.withoutAllowances() > rail.low()) {
+                    about.missing(psu.get(PSU_RATING_12V));
                 } else if (!peak.watts().isKnown()) {
                     load.missing().ifPresent(about::missing);
                 } else {

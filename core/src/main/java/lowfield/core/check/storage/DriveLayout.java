@@ -51,6 +51,9 @@ public final class DriveLayout implements Told {
     private final boolean isLenient;
     private final List<Seen> left = new ArrayList<>(0);
     private final List<Placed> placed;
+    private Optional<Seen.Asked<?>> untold = Optional.empty();
+    private Optional<DriveLayout> atBest = Optional.empty();
+    private boolean isOpen;
 
     private DriveLayout(List<Seen> drives, List<DriveSlot> slots, boolean isLenient) {
         this.drives = drives;
@@ -74,7 +77,19 @@ public final class DriveLayout implements Told {
                 .toList();
         var drives = drives(inputs);
         var certain = new DriveLayout(drives, slots, false);
-        return certain.left.isEmpty() ? certain : new DriveLayout(drives, slots, true);
+        var layout = certain.left.isEmpty() ? certain : new DriveLayout(drives, slots, true);
+        if (layout == certain && certain.isOpen) {
+            layout.atBest = Optional.of(new DriveLayout(drives, slots, true));
+        }
+        layout.untold = Drives.there(inputs.lines(Drives.PLACED)).stream()
+                .flatMap(drive -> Drives.untold(drive).stream())
+                .findFirst();
+        return layout;
+    }
+
+    /** The figure of a drive for want of which nobody can say where it goes, if there is one. */
+    public Optional<Seen.Asked<?>> untold() {
+        return untold;
     }
 
     /** Whether every drive is in its slot for certain, or it is certain that some find none. */
@@ -123,9 +138,18 @@ public final class DriveLayout implements Told {
     }
 
     private Figure<Integer> taken(Function<DriveSlot, Figure<Integer>> what) {
-        if (!isCertain()) {
+        if (!isCertain() || untold.isPresent() && !slots.stream().allMatch(s -> isNothing(what.apply(s)))) {
             return Figure.notKnown();
         }
+        var sum = sum(what);
+        return sum.or(0) == 0 || atBest.isEmpty() || atBest.get().sum(what).equals(sum) ? sum : Figure.notKnown();
+    }
+
+    private static boolean isNothing(Figure<Integer> taken) {
+        return !(taken instanceof Figure.NotKnown) && taken.or(0) == 0;
+    }
+
+    private Figure<Integer> sum(Function<DriveSlot, Figure<Integer>> what) {
         var sum = 0;
         for (var drive : placed) {
             var taken = what.apply(drive.slot());
@@ -168,11 +192,13 @@ public final class DriveLayout implements Told {
     }
 
     private boolean takes(DriveSlot slot, Seen drive) {
-        var protocol = slot.protocols().value().map(p -> p.contains(drive.or(DRIVE_PROTOCOL, "")));
+        var own = drive.figure(DRIVE_PROTOCOL).value();
+        var protocol = slot.protocols().value().flatMap(p -> own.map(p::contains));
         var length = slot.longest().value().map(most -> Drives.length(drive) <= most);
         var side = slot.singleSided().or(false)
                 ? drive.figure(DRIVE_DOUBLE_SIDED).value().map(d -> !d)
                 : Optional.of(true);
+        isOpen |= protocol.isEmpty() || length.isEmpty() || side.isEmpty();
         return protocol.orElse(isLenient) && length.orElse(isLenient) && side.orElse(isLenient);
     }
 
@@ -190,6 +216,7 @@ public final class DriveLayout implements Told {
                 sataPortsTaken(),
                 lanesTaken(),
                 placed.stream().map(p -> p.slot().name()).toList(),
-                Set.of(left.size()));
+                Set.of(left.size()),
+                untold.map(u -> u.input().key()).orElse("-"));
     }
 }

@@ -159,7 +159,13 @@ public record Case(
         @FigureLabel(value = "drive cage behind the front", unit = "mm", most = 1000, brief = false, group = "size")
         Figure<Integer> cageFront,
 
-        @FigureLabel(value = "combined drive bays", most = 40, brief = false, better = Better.MORE, group = "size")
+        @FigureLabel(
+                value = "combined drive bays",
+                most = 40,
+                brief = false,
+                better = Better.MORE,
+                group = "size",
+                onlyWhereSo = true)
         Figure<Integer> baysCombined,
 
         @FigureLabel(value = "expansion slots", most = 20, brief = false, better = Better.MORE, group = "connections")

@@ -14,7 +14,7 @@ public record NetworkAdapter(
         @FigureLabel(value = "Bluetooth", group = "connections")
         Figure<Boolean> bluetooth,
 
-        @FigureLabel(value = "needs chipset Wi-Fi support", brief = false, group = "connections")
+        @FigureLabel(value = "needs chipset Wi-Fi support", brief = false, group = "connections", onlyWhereSo = true)
         Figure<Boolean> needsChipset,
 
         @FigureLabel(value = "antennas in the box", brief = false, group = "connections")

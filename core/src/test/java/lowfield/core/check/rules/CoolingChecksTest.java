@@ -156,7 +156,9 @@ class CoolingChecksTest {
 
     @Test
     void driveCageAndEpsPlugs() {
-        var liquid = sound().with(Slot.COOLER, "radiator", 240).with(Slot.COOLER, "radiatorThickness", 52);
+        var liquid = sound().with(Slot.COOLER, "radiator", 240)
+                .with(Slot.COOLER, "radiatorThickness", 52)
+                .with(Slot.COOLER, "pumpBelowRadiator", true);
         liquid.with(
                 Slot.CASE,
                 "radiators",
