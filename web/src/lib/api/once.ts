@@ -1,3 +1,5 @@
+import { NOT_REPEATED } from './generated/notRepeated';
+
 /** A new name for an act or a window. Not randomUUID, which browsers keep from desks that are reached without TLS. */
 export function newKey(): string {
   const bytes = crypto.getRandomValues(new Uint8Array(16));
@@ -7,8 +9,8 @@ export function newKey(): string {
 /** A new id for something that is made here and stored there. */
 export const newId = (): string => newKey().replace(/^(.{8})(.{4})(.{4})(.{4})/, '$1-$2-$3-$4-');
 
-/** What answers with secrets or asks the world outside is never kept by the server, and not sent again. */
-const NEVER_AGAIN = [/^\/api\/(session|account|accounts|people|links)(\/|$)/, /^\/api\/shops\/trial$/];
+/** What the server never keeps is not sent again. */
+const NEVER_AGAIN = NOT_REPEATED.map((address) => new RegExp(`^(${address})$`));
 
 const KEY = 'Idempotency-Key';
 const TRIES = 3;
@@ -17,9 +19,7 @@ const PAUSE_MS = 400;
 /** Gives a request that changes something a key, so that it can be sent again and is done once. */
 export function keyed(request: Request): Request {
   const path = new URL(request.url).pathname;
-  // Outside editions the version in If-Match does the same: sent again, the change would meet itself.
-  const isBound = request.headers.has('If-Match') && !path.startsWith('/api/editions/');
-  const isEdit = request.method !== 'GET' && !isBound && !NEVER_AGAIN.some((pattern) => pattern.test(path));
+  const isEdit = request.method !== 'GET' && !NEVER_AGAIN.some((pattern) => pattern.test(path));
   if (isEdit && !request.headers.has(KEY)) request.headers.set(KEY, newKey());
   return request;
 }

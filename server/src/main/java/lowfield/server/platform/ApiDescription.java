@@ -9,6 +9,7 @@ import io.swagger.v3.oas.models.media.MediaType;
 import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
+import io.swagger.v3.oas.models.parameters.HeaderParameter;
 import io.swagger.v3.oas.models.parameters.Parameter;
 import io.swagger.v3.oas.models.responses.ApiResponse;
 import io.swagger.v3.oas.models.security.SecurityRequirement;
@@ -31,6 +32,7 @@ import org.springframework.web.method.HandlerMethod;
 @Component
 class ApiDescription implements OpenApiCustomizer, OperationCustomizer {
     private static final String SESSION = "session";
+    private static final String KEY = "IdempotencyKey";
     private static final String PROBLEM = "Problem";
     /** Operations for who is not signed in yet. */
     private static final Set<String> OPEN = Set.of("signIn", "getSession", "createFirstAccount", "readLink", "useLink");
@@ -81,7 +83,25 @@ class ApiDescription implements OpenApiCustomizer, OperationCustomizer {
                                         + " carries the XSRF-TOKEN cookie's value in X-XSRF-TOKEN."))
                 .addSchemas(PROBLEM, problem());
         api.setSecurity(List.of(new SecurityRequirement().addList(SESSION)));
-        api.getPaths().values().forEach(path -> path.readOperationsMap().forEach(this::describe));
+        api.getComponents().addParameters(KEY, key());
+        api.addExtension("x-not-repeated", NotRepeated.ADDRESSES);
+        api.getPaths()
+                .forEach((address, path) -> path.readOperationsMap().forEach((method, operation) -> {
+                    describe(method, operation);
+                    if (method != PathItem.HttpMethod.GET && !NotRepeated.at(address)) {
+                        operation.addParametersItem(new Parameter().$ref("#/components/parameters/" + KEY));
+                    }
+                }));
+    }
+
+    private static Parameter key() {
+        return new HeaderParameter()
+                .name("Idempotency-Key")
+                .required(false)
+                .schema(new StringSchema().minLength(8).maxLength(64))
+                .description(
+                        "A name of its own for each change. Sent again with the same name, a change is done once and"
+                                + " answered as it was the first time; what was refused may be sent again.");
     }
 
     private void describe(PathItem.HttpMethod method, Operation operation) {

@@ -36,7 +36,7 @@ class OpenApi {
                                 .title("Lowfield")
                                 .version("1")
                                 .description(
-                                        "The desk of a build guide's author. Every change carries an Idempotency-Key of its own, or the version it was made from in If-Match."))
+                                        "The desk of a build guide's author. Every change carries an Idempotency-Key of its own, by which it can be sent again when its answer was lost; but for what x-not-repeated lists: its answers are secrets, or from outside, and are never kept."))
                 .servers(List.of(new Server().url("/")));
     }
 

@@ -13,7 +13,9 @@ import org.jooq.impl.DSL;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** An edit whose answer was lost is sent again: it is done once and answered alike. */
 class RepeatedEditsTest {
@@ -153,6 +155,50 @@ class RepeatedEditsTest {
         assertThat(first.status()).as(first.detail()).isLessThan(300);
         assertThat(second.text()).isEqualTo(first.text());
         assertThat(db.fetchCount(DSL.table(table))).isEqualTo(before + 1);
+    }
+
+    /** What names the version it was made from would meet itself, and be told that somebody else had changed it. */
+    @ParameterizedTest
+    @ValueSource(strings = {"part", "p%61rt", "shop", "guide"})
+    void aChangeOutsideEditionsThatIsSentAgainIsAnsweredAlike(String which) {
+        var path = address(which);
+        var read = path.replace("%61", "a");
+        var before = read(read);
+        var version = before.path("version").asInt();
+        var body = which.contains("rt")
+                ? Map.of("avoid", "The fan rattles.")
+                : ((ObjectNode) before).put("name", which + " " + key().substring(0, 8));
+        var method = which.contains("rt") ? "PATCH" : "PUT";
+        var key = key();
+        var first = world.ines.with("Idempotency-Key", key).call(method, path, body, version);
+        var second = world.ines.with("Idempotency-Key", key).call(method, path, body, version);
+        assertThat(first.status()).as(first.text()).isEqualTo(200);
+        assertThat(second.status()).as(second.text()).isEqualTo(200);
+        assertThat(second.text()).isEqualTo(first.text());
+        assertThat(read(read).path("version").asInt()).isEqualTo(version + 1);
+        assertThat(world.ines.call(method, path, body, version).status()).isEqualTo(412);
+    }
+
+    private JsonNode read(String path) {
+        return path.startsWith("/api/shops/")
+                ? world.ines
+                        .get("/api/shops")
+                        .json()
+                        .valueStream()
+                        .filter(s -> path.endsWith(s.path("id").asString()))
+                        .findFirst()
+                        .orElseThrow()
+                : world.ines.get(path).json();
+    }
+
+    private String address(String which) {
+        return switch (which) {
+            case "shop" ->
+                "/api/shops/"
+                        + world.ines.get("/api/shops").json().path(0).path("id").asString();
+            case "guide" -> "/api/guides/" + world.slug;
+            default -> "/api/" + which + "s/" + world.parts.get("stillmoor-120-tower");
+        };
     }
 
     @Test

@@ -184,6 +184,6 @@ class CatalogueController {
             @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
             @AuthenticationPrincipal Person person) {
         merges.merge(id, merge.into(), Versions.expected(ifMatch), person);
-        return part(id);
+        return part(merge.into());
     }
 }

@@ -14,6 +14,7 @@ import java.util.regex.Pattern;
 import lowfield.core.Fingerprint;
 import lowfield.core.RuleBroken;
 import lowfield.server.accounts.Person;
+import lowfield.server.platform.NotRepeated;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
@@ -32,10 +33,6 @@ import org.springframework.web.util.ContentCachingResponseWrapper;
 class RepeatedEdits extends OncePerRequestFilter {
     private static final String KEY = "Idempotency-Key";
     private static final Set<String> MUTATING = Set.of("POST", "PUT", "PATCH", "DELETE");
-    /** What answers with secrets or asks the world outside: a key there is not looked at. */
-    private static final Pattern NEVER_KEPT = Pattern.compile(
-            "(?!/api/).*|/api/(session|account|accounts|people|links)(/.*)?|/api/shops/trial|/api/intake/.*|/api/rates/refresh|/api/editions/.+/reason-preview");
-
     /** What takes files of parts, which may only be looked at. */
     private static final Pattern LISTS = Pattern.compile("/api/kinds/[^/]+/file");
 
@@ -62,22 +59,14 @@ class RepeatedEdits extends OncePerRequestFilter {
     protected boolean shouldNotFilter(HttpServletRequest request) {
         return request.getHeader(KEY) == null
                 || !MUTATING.contains(request.getMethod())
-                || NEVER_KEPT.matcher(request.getRequestURI()).matches()
-                || isDryRun(request)
-                || isBoundToVersion(request);
+                || !NotRepeated.address(request).startsWith("/api/")
+                || NotRepeated.at(NotRepeated.address(request))
+                || isDryRun(request);
     }
 
     /** Whether a file is only looked at, in a transaction that is rolled back. */
     private static boolean isDryRun(HttpServletRequest request) {
-        return LISTS.matcher(request.getRequestURI()).matches() && !"false".equals(request.getParameter("dry"));
-    }
-
-    /**
-     * Outside editions a change that names the version it was made from is done once by that alone, and its answer shows what
-     * the caches hold after the commit.
-     */
-    private static boolean isBoundToVersion(HttpServletRequest request) {
-        return request.getHeader("If-Match") != null && !request.getRequestURI().startsWith("/api/editions/");
+        return LISTS.matcher(NotRepeated.address(request)).matches() && !"false".equals(request.getParameter("dry"));
     }
 
     @Override
@@ -110,7 +99,7 @@ class RepeatedEdits extends OncePerRequestFilter {
         RuleBroken.unless(
                 key.length() >= SHORTEST && key.length() <= LONGEST, "An idempotency key has 8 to 64 letters.");
         SentBody sent =
-                FILES.matcher(request.getRequestURI()).matches() ? new SentFile(request) : new ReadAgain(request);
+                FILES.matcher(NotRepeated.address(request)).matches() ? new SentFile(request) : new ReadAgain(request);
         var buffered = new ContentCachingResponseWrapper(response);
         transaction.executeWithoutResult(status -> {
             var known = keys.heldAndRead(person, key);

@@ -1,0 +1,36 @@
+package lowfield.server.platform;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.springframework.web.util.UrlPathHelper;
+
+/**
+ * The addresses whose answers are never kept by a key, and to which no client sends a request again: they answer with
+ * secrets, ask the world outside, or change nothing. The description of the HTTP interface lists them, and the front end's
+ * list is made from it.
+ */
+public final class NotRepeated {
+    /** Patterns of whole addresses, in what the regular expressions of Java and JavaScript share. */
+    static final List<String> ADDRESSES = List.of(
+            "/api/(session|account|accounts|people|links)(/.*)?",
+            "/api/shops/trial",
+            "/api/intake/.*",
+            "/api/rates/refresh",
+            "/api/editions/.+/reason-preview");
+
+    private static final Pattern ANY = Pattern.compile(ADDRESSES.stream().collect(Collectors.joining("|")));
+
+    private NotRepeated() {}
+
+    /** Whether an address, decoded, is one of them. */
+    public static boolean at(String address) {
+        return ANY.matcher(address).matches();
+    }
+
+    /** The address of a request as its handler is found by: decoded, without what stands behind semicolons. */
+    public static String address(HttpServletRequest request) {
+        return UrlPathHelper.defaultInstance.getPathWithinApplication(request);
+    }
+}
