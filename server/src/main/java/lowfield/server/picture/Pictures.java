@@ -28,7 +28,9 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * The author's own pictures of parts and builds and in texts, in the order in which they were added; lists and pages show the first. What
@@ -45,11 +47,18 @@ public class Pictures {
     private final PictureDrawing drawing;
     private final Notices notices;
     private final Clock clock;
+    private final TransactionTemplate transaction;
     /** The first picture of every part that has one. */
     private final Snapshot<Map<UUID, Picture>> firsts;
 
-    Pictures(DSLContext db, PictureDrawing drawing, Notices notices, Clock clock) {
+    Pictures(
+            DSLContext db,
+            PictureDrawing drawing,
+            Notices notices,
+            Clock clock,
+            PlatformTransactionManager transactions) {
         this.db = db;
+        this.transaction = new TransactionTemplate(transactions);
         this.drawing = drawing;
         this.notices = notices;
         this.clock = clock;
@@ -120,28 +129,38 @@ public class Pictures {
                 r.get(PICTURE.ID), r.get(PICTURE.ALTERNATIVE), r.get(PICTURE_IMAGE.WIDTH), r.get(PICTURE_IMAGE.HEIGHT));
     }
 
-    /** Keeps a picture; one that was sent for the same thing before is that one, with the new words. */
-    @Transactional
+    /**
+     * Keeps a picture; one that was sent for the same thing before is that one, with the new words. It is drawn before the
+     * transaction begins: that takes seconds.
+     */
     public Picture add(PictureSubject subject, byte[] sent, String alternative, Person by) {
         var words = words(alternative);
         subject.refuseUnknown(db);
         var hash = hash(sent);
-        var known = db.select(PICTURE.ID)
+        var images = known(subject, hash).isPresent() ? List.<DrawnPicture>of() : drawing.draw(sent);
+        return transaction.execute(status -> {
+            db.query("select pg_advisory_xact_lock(hashtextextended(?, 0))", hash)
+                    .execute();
+            var id = known(subject, hash).orElseGet(UUID::randomUUID);
+            if (known(subject, hash).isPresent()) {
+                show(id, words);
+            } else {
+                var most = subject.kind() == PictureSubject.Kind.GUIDE ? MOST_OF_A_GUIDE : MOST;
+                RuleBroken.unless(
+                        of(subject).size() < most, "There are %d pictures already; take one out first.", most);
+                insert(id, subject, hash, words, by, images.isEmpty() ? drawing.draw(sent) : images);
+            }
+            purge();
+            notices.changed(Notices.Topic.PICTURES);
+            return one(id);
+        });
+    }
+
+    private Optional<UUID> known(PictureSubject subject, String hash) {
+        return db.select(PICTURE.ID)
                 .from(PICTURE)
                 .where(subject.condition(), PICTURE.SENT_HASH.eq(hash))
                 .fetchOptional(PICTURE.ID);
-        var id = known.orElseGet(UUID::randomUUID);
-        if (known.isPresent()) {
-            show(id, words);
-        } else {
-            var images = drawing.draw(sent);
-            var most = subject.kind() == PictureSubject.Kind.GUIDE ? MOST_OF_A_GUIDE : MOST;
-            RuleBroken.unless(of(subject).size() < most, "There are %d pictures already; take one out first.", most);
-            insert(id, subject, hash, words, by, images);
-        }
-        purge();
-        notices.changed(Notices.Topic.PICTURES);
-        return one(id);
     }
 
     private void insert(

@@ -6,6 +6,8 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.sql.SQLException;
+import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -47,8 +49,8 @@ public class LostDatabase extends OncePerRequestFilter {
     }
 
     /**
-     * Whether a connection that could not be had or broke is behind a failure (SQL state class 08 and 57, no connection, or a
-     * transaction that could not be begun or ended).
+     * Whether a connection that could not be had or broke is behind a failure (SQL state class 08 and 57, no connection, a
+     * transaction that could not be begun or ended, or that was idle for too long).
      */
     public static boolean isCause(@Nullable Throwable failure) {
         for (var cause = failure; cause != null; cause = cause.getCause()) {
@@ -59,7 +61,7 @@ public class LostDatabase extends OncePerRequestFilter {
             }
             if (cause instanceof SQLException sql
                     && sql.getSQLState() != null
-                    && sql.getSQLState().matches("(08|57).*")) {
+                    && sql.getSQLState().matches("(08|57).*|25P03")) {
                 return true;
             }
             if (cause == cause.getCause()) {
@@ -67,6 +69,13 @@ public class LostDatabase extends OncePerRequestFilter {
             }
         }
         return false;
+    }
+
+    /** Whether a change waited for another's lock for as long as it may (SQL state 55P03). */
+    static boolean isHeld(Throwable failure) {
+        return Stream.iterate(failure, Objects::nonNull, Throwable::getCause)
+                .limit(20)
+                .anyMatch(cause -> cause instanceof SQLException sql && "55P03".equals(sql.getSQLState()));
     }
 
     /** Throws on what a lost connection is behind: it is no fault of what was being done, which is gone on with later. */

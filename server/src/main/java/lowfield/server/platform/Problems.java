@@ -1,5 +1,6 @@
 package lowfield.server.platform;
 
+import java.net.SocketTimeoutException;
 import java.net.URI;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -171,6 +172,15 @@ public class Problems {
     }
 
     @ExceptionHandler
+    ProblemDetail late(SocketTimeoutException late) {
+        return problem(
+                HttpStatus.REQUEST_TIMEOUT,
+                "too-slow",
+                "Too slow",
+                "What was sent took too long to arrive; nothing was saved. Send it again.");
+    }
+
+    @ExceptionHandler
     @Nullable
     ProblemDetail other(Exception unexpected) throws Exception {
         if (unexpected instanceof org.springframework.web.ErrorResponse known) {
@@ -182,6 +192,13 @@ public class Problems {
         }
         if (LostDatabase.isCause(unexpected)) {
             return LostDatabase.problem();
+        }
+        if (LostDatabase.isHeld(unexpected)) {
+            return problem(
+                    HttpStatus.CONFLICT,
+                    "held",
+                    "Held by another change",
+                    "Another change that takes long holds this; nothing was changed. Try again in a minute.");
         }
         LOG.error("Unexpected", unexpected);
         return problem(

@@ -14,6 +14,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -165,6 +166,14 @@ public final class Caller {
         cookie.setPath("/");
         cookie.setVersion(0);
         cookies.getCookieStore().add(URI.create(base), cookie);
+    }
+
+    /** What a browser sends of its own accord, as lines of a request's head. */
+    public String browserHeaders() {
+        var own = cookies.getCookieStore().getCookies().stream()
+                .map(c -> c.getName() + "=" + c.getValue())
+                .collect(Collectors.joining("; "));
+        return "Cookie: " + own + "\r\nX-XSRF-TOKEN: " + token();
     }
 
     public String token() {

@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.net.SocketTimeoutException;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -15,6 +16,7 @@ import lowfield.core.Fingerprint;
 import lowfield.core.RuleBroken;
 import lowfield.server.accounts.Person;
 import lowfield.server.platform.NotRepeated;
+import lowfield.server.platform.SpooledUploads;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
@@ -36,8 +38,8 @@ class RepeatedEdits extends OncePerRequestFilter {
     /** What takes files of parts, which may only be looked at. */
     private static final Pattern LISTS = Pattern.compile("/api/kinds/[^/]+/file");
 
-    /** What takes whole files, which are read as they come. */
-    private static final Pattern FILES = Pattern.compile("/api/(kinds/[^/]+/file|.+/pictures)");
+    /** What takes pictures: one that is sent again is the one that is there, and drawing takes too long for a transaction. */
+    private static final Pattern PICTURES = Pattern.compile("/api/.+/pictures");
 
     private static final int SHORTEST = 8;
     private static final int LONGEST = 64;
@@ -61,6 +63,7 @@ class RepeatedEdits extends OncePerRequestFilter {
                 || !MUTATING.contains(request.getMethod())
                 || !NotRepeated.address(request).startsWith("/api/")
                 || NotRepeated.at(NotRepeated.address(request))
+                || PICTURES.matcher(NotRepeated.address(request)).matches()
                 || isDryRun(request);
     }
 
@@ -79,6 +82,8 @@ class RepeatedEdits extends OncePerRequestFilter {
         }
         try {
             once(person.get(), request, response, chain);
+        } catch (SocketTimeoutException late) {
+            problems.resolveException(request, response, null, late);
         } catch (ServletException | IOException failed) {
             throw failed;
         } catch (Exception failed) {
@@ -98,8 +103,7 @@ class RepeatedEdits extends OncePerRequestFilter {
         var key = request.getHeader(KEY);
         RuleBroken.unless(
                 key.length() >= SHORTEST && key.length() <= LONGEST, "An idempotency key has 8 to 64 letters.");
-        SentBody sent =
-                FILES.matcher(NotRepeated.address(request)).matches() ? new SentFile(request) : new ReadAgain(request);
+        SentBody sent = SpooledUploads.isFile(request) ? new SentFile(request) : new ReadAgain(request);
         var buffered = new ContentCachingResponseWrapper(response);
         transaction.executeWithoutResult(status -> {
             var known = keys.heldAndRead(person, key);
