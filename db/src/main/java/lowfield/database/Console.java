@@ -16,11 +16,11 @@ import java.util.function.Predicate;
 
 /**
  * The console's way to the database, as the role that owns it: {@code migrate}, {@code backup FILE},
- * {@code restore FILE [--replace NAME] [--trust] [--yes]}, {@code name}. Ends with 1 and a sentence where something is refused.
+ * {@code restore FILE [--replace NAME] [--trust] [--yes]}, {@code verify FILE} into a database that nobody needs, {@code name}. Ends with 1 and a sentence where something is refused.
  */
 public final class Console {
     private static final String USAGE =
-            "migrate | backup FILE | restore FILE [--replace NAME] [--trust] [--yes] | name";
+            "migrate | backup FILE | restore FILE [--replace NAME] [--trust] [--yes] | verify FILE | name";
 
     private static final BufferedReader TYPED =
             new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));
@@ -55,6 +55,7 @@ public final class Console {
             case "backup" ->
                 System.out.println("Backed up: " + Backup.write(owner(), key(), file(words), Instant.now()));
             case "restore" -> System.out.println(restore(words));
+            case "verify" -> System.out.println(Verification.of(owner(), key(), file(words)));
             case "name" -> name();
             default -> throw new Refusal(USAGE);
         }

@@ -1,29 +1,18 @@
 package lowfield.database;
 
 import java.io.IOException;
-import java.io.OutputStream;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.function.Predicate;
-import org.postgresql.util.PSQLException;
 
 /**
  * Puts a backup in the place of what a database holds, in one transaction: whatever interrupts it, the database is as before,
  * or whole and proved against the manifest's counts and hashes.
  */
 public final class Restore {
-    /** Links that were open when the backup was made may have been used since; none comes back to life. */
-    private static final String LINKS_ENDED = """
-            do $links$ begin
-              if to_regclass('public.account_link') is not null then
-                update public.account_link set used_at = now() where used_at is null;
-              end if;
-            end $links$;
-            """;
-
     private final Access access;
     private final BackupKey key;
     private final Path file;
@@ -68,7 +57,7 @@ public final class Restore {
                     keep(manifest, desk);
                 }
             }
-            pour(backup);
+            Pouring.into(access, backup);
             return "Restored %s as it was on %s.".formatted(Desk.called(manifest.desk()), manifest.made());
         } catch (IOException failed) {
             throw new Refusal("%s could not be read: %s", file, failed.getMessage());
@@ -77,7 +66,7 @@ public final class Restore {
         }
     }
 
-    private static void refuseNewer(Manifest manifest, String newest) {
+    static void refuseNewer(Manifest manifest, String newest) {
         if (manifest.schema().compareTo(newest) > 0) {
             throw new Refusal(
                     "This backup is of version %s and was made by a newer Lowfield; this one knows versions up to %s. Upgrade first.",
@@ -135,52 +124,5 @@ public final class Restore {
     private static String question(Manifest manifest, Desk desk) {
         return "This replaces everything in %s by what stood on %s. Go on? Type yes: "
                 .formatted(desk.called(), manifest.made());
-    }
-
-    private void pour(BackupFile backup) throws IOException, SQLException {
-        var migrations = Schema.upTo(access, backup.manifest().schema());
-        try (var connection = access.open()) {
-            connection.setAutoCommit(false);
-            Schema.make(connection, migrations);
-            fill(connection, backup);
-            var held = Contents.of(connection);
-            backup.manifest().contents().unlike(held).ifPresent(what -> {
-                throw new Refusal("Not as in the backup: %s. Nothing was changed.", what);
-            });
-            try (var statement = connection.createStatement()) {
-                statement.execute(LINKS_ENDED);
-            }
-            connection.commit();
-        }
-    }
-
-    private static void fill(Connection connection, BackupFile backup) throws IOException, SQLException {
-        try (var reading = PostgresProgram.startAlone("pg_restore", "--data-only", "--file=-")) {
-            feed(backup, reading.process().getOutputStream());
-            Rows.replace(connection, new DumpReader(reading.process().getInputStream()));
-            reading.succeed();
-        } catch (PSQLException refused) {
-            throw new Refusal("The rows of this backup do not fit: %s. Nothing was changed.", firstLine(refused));
-        }
-    }
-
-    private static String firstLine(SQLException refused) {
-        return String.valueOf(refused.getMessage()).lines().findFirst().orElse("");
-    }
-
-    /** On a thread of its own, since the program gives out while it still takes in. */
-    private static void feed(BackupFile backup, OutputStream into) {
-        var thread = new Thread(
-                () -> {
-                    try (into;
-                            var dump = backup.dump()) {
-                        dump.transferTo(into);
-                    } catch (IOException gone) {
-                        // The program has ended; what it has to say of that is told by its end.
-                    }
-                },
-                "dump");
-        thread.setDaemon(true);
-        thread.start();
     }
 }

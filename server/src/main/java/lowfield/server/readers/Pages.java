@@ -14,9 +14,7 @@ import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.HexFormat;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -43,6 +41,7 @@ public class Pages {
     private final DSLContext db;
     private final Archive archive;
     private final ITemplateEngine templates;
+    private final EditionPage page;
     private final Notices notices;
     private final Clock clock;
 
@@ -50,6 +49,7 @@ public class Pages {
         this.db = db;
         this.archive = archive;
         this.templates = templates;
+        this.page = new EditionPage(templates);
         this.notices = notices;
         this.clock = clock;
     }
@@ -71,7 +71,7 @@ public class Pages {
 
     private void edition(UUID guide, Publication published, Archive.Revision revision) {
         var path = path(published.guide().slug(), published.number());
-        keep(guide, Optional.of(published.number()), path, HTML, edition(published, path, revision.hash()));
+        keep(guide, Optional.of(published.number()), path, HTML, page.of(published, path, revision.hash()));
         keep(guide, Optional.empty(), path + ".json", "application/json", plain(revision.json()));
     }
 
@@ -83,7 +83,7 @@ public class Pages {
                 Optional.of(current.number()),
                 "/" + slug,
                 HTML,
-                edition(current, path(slug, current.number()), revision.hash()));
+                page.of(current, path(slug, current.number()), revision.hash()));
         keep(guide, Optional.empty(), "/" + slug + "/archive", HTML, plain(archivePage(guide, current)));
     }
 
@@ -110,35 +110,11 @@ public class Pages {
     /** The page as it would be; its slots are empty. */
     public String preview(Publication published) {
         var path = path(published.guide().slug(), published.number());
-        return new String(edition(published, path, "").body(), StandardCharsets.UTF_8);
+        return new String(page.of(published, path, "").body(), StandardCharsets.UTF_8);
     }
 
     private static SlotMarks.Cut plain(String text) {
         return new SlotMarks.Cut(text.getBytes(StandardCharsets.UTF_8), List.of());
-    }
-
-    private SlotMarks.Cut edition(Publication published, String path, String hash) {
-        var marks = new SlotMarks();
-        var model = new PageModel(published, marks);
-        var context = new Context(Locale.forLanguageTag(published.guide().locale()));
-        context.setVariable("guide", published.guide());
-        context.setVariable("number", published.number());
-        context.setVariable("month", model.words().month(published.period()));
-        context.setVariable("prices", model.prices());
-        context.setVariable("published", model.words().date(published.publishedAt()));
-        context.setVariable("tabs", model.tabs());
-        context.setVariable("tiers", model.tiers());
-        context.setVariable("charts", model.charts());
-        context.setVariable("texts", model.texts());
-        context.setVariable("shares", model.shares());
-        context.setVariable("avoid", model.avoid());
-        context.setVariable("terms", model.terms());
-        context.setVariable("path", path);
-        context.setVariable("hash", hash);
-        context.setVariable("home", "/" + published.guide().slug());
-        context.setVariable("superseded", marks.superseded());
-        context.setVariable("data", data(published, model));
-        return marks.cut(templates.process("edition", context));
     }
 
     private String archivePage(UUID guide, Publication current) {
@@ -161,30 +137,6 @@ public class Pages {
         context.setVariable("home", "/" + current.guide().slug());
         context.setVariable("rows", rows);
         return templates.process("archive", context);
-    }
-
-    /** schema.org data for machines; "<" is escaped so that nothing can end the script element early. */
-    private static String data(Publication published, PageModel model) {
-        var items = new ArrayList<Map<String, Object>>();
-        for (var tier : published.tiers()) {
-            var item = new LinkedHashMap<String, Object>();
-            item.put("@type", "ListItem");
-            item.put("position", items.size() + 1);
-            item.put(
-                    "name",
-                    tier.name() + ", "
-                            + model.words().about(tier.main().total()) + " "
-                            + published.guide().currency().getCurrencyCode());
-            items.add(item);
-        }
-        var article = new LinkedHashMap<String, Object>();
-        article.put("@context", "https://schema.org");
-        article.put("@type", "Article");
-        article.put("headline", published.guide().name() + ", edition " + published.number());
-        article.put("datePublished", published.publishedAt().toString());
-        article.put("inLanguage", published.guide().locale());
-        article.put("mainEntity", Map.of("@type", "ItemList", "itemListElement", items));
-        return Json.write(article).replace("<", "\\u003c");
     }
 
     private void keep(UUID guide, Optional<Integer> edition, String path, String type, SlotMarks.Cut page) {
