@@ -38,7 +38,7 @@
 </script>
 
 <li class="space-y-2 border-b border-hairline py-3">
-  <div class="grid items-center gap-x-4 gap-y-2 lg:grid-cols-[1fr_224px_344px]">
+  <div class="grid items-center gap-x-4 gap-y-2 lg:grid-cols-[1fr_248px_344px]">
     <p>
       <span class="font-medium">{person.name}</span>
       {#if isSelf}<span class="text-soft">(you)</span>{/if}
@@ -80,7 +80,7 @@
   <div class="space-y-4 px-6 py-4">
     <p>
       {isSelf ? 'You are' : `${person.name} is`} signed out everywhere at once. What {isSelf ? 'you' : 'they'} did stays under
-      {isSelf ? 'your' : 'their'} name.
+      {isSelf ? 'your' : 'their'} name. To come back, {isSelf ? 'you need' : 'they need'} a new invitation.
     </p>
     <Told sentence={acting.sentence} />
     <div class="flex gap-2">

@@ -47,7 +47,7 @@
     </p>{/if}
   <Told sentence={acting.sentence} /><Told sentence={acting.done} tone="moss" />
   {#if own.data?.isOn}
-    <p>On. Signing in asks for a code of your app. Recovery codes left: {own.data.codesLeft}.</p>
+    <p>On. Signing in asks for a code from your app. Recovery codes left: {own.data.codesLeft}.</p>
     <div class="flex flex-wrap gap-2">
       <button class="btn" onclick={() => void renew()}>New recovery codes</button>
       {#if !own.data.isRequired}<button class="btn" onclick={() => void end()}>Turn off</button>{/if}
@@ -61,7 +61,7 @@
         aria-label="QR code of the secret"><path d={setup.drawing} fill="#000" shape-rendering="crispEdges" /></svg
       >
       <div class="max-w-sm space-y-3">
-        <p>Scan the drawing with an authenticator app, or type the secret into it. Then enter the code it shows.</p>
+        <p>Scan this code with an authenticator app, or type the secret into it. Then enter the six digits it shows.</p>
         <p class="font-mono break-all">{setup.secret.match(/.{1,4}/g)?.join(' ')}</p>
         <TextField
           label="Code"
@@ -75,7 +75,9 @@
       </div>
     </form>
   {:else if own.data}
-    <p class="text-soft">Off. A code of an app beside the password keeps out whoever finds or guesses it.</p>
+    <p class="text-soft">
+      Off. With it, signing in also takes a code from an app: a stolen password alone is not enough.
+    </p>
     <button class="btn" onclick={() => void begin()}>Set up</button>
   {/if}
   {#if codes.length}<RecoveryCodes {codes} />{/if}
