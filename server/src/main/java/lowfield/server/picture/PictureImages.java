@@ -5,6 +5,7 @@ import static lowfield.db.Tables.PICTURE_IMAGE;
 
 import java.util.Collection;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -29,6 +30,11 @@ public class PictureImages {
                     .where(PICTURE.ID.in(shown), PICTURE.GUIDE_ID.isNull().or(PICTURE.GUIDE_ID.eq(guide)))
                     .execute();
         }
+    }
+
+    /** The pictures that readers may fetch. */
+    public Set<UUID> published() {
+        return db.select(PICTURE.ID).from(PICTURE).where(PICTURE.PUBLISHED).fetchSet(PICTURE.ID);
     }
 
     /** The picture in one size, for people who are signed in. */

@@ -6,11 +6,14 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import lowfield.server.picture.DrawnPicture;
 import lowfield.server.picture.PictureImages;
 import lowfield.server.picture.PictureSize;
+import lowfield.server.platform.Notices;
+import lowfield.server.platform.Snapshot;
 import org.springframework.stereotype.Component;
 
 /**
@@ -23,13 +26,24 @@ class PublicImages {
     private static final long HEAP_BYTES = 64L * 1024 * 1024;
 
     private final PictureImages pictures;
+    private final Turns turns;
+    /** Which there are, so that nothing is asked of the others. */
+    private final Snapshot<Set<UUID>> shown;
+
     private final Cache<String, DrawnPicture> kept = Caffeine.newBuilder()
             .maximumWeight(HEAP_BYTES)
             .weigher((String path, DrawnPicture image) -> image.body().length)
             .build();
 
-    PublicImages(PictureImages pictures) {
+    PublicImages(PictureImages pictures, Turns turns, Notices notices) {
         this.pictures = pictures;
+        this.turns = turns;
+        this.shown = new Snapshot<>(pictures::published);
+        notices.whenChanged(change -> {
+            if (change.topic() == Notices.Topic.PAGES || change.topic() == Notices.Topic.PICTURES) {
+                shown.invalidate();
+            }
+        });
     }
 
     /** Sends the picture of a path; false, with nothing sent, where there is none. */
@@ -43,7 +57,7 @@ class PublicImages {
         response.setContentType(image.get().contentType());
         response.setContentLength(body.length);
         if (!request.getMethod().equals("HEAD")) {
-            response.getOutputStream().write(body);
+            Sending.body(body, response.getOutputStream(), System::nanoTime);
         }
         return true;
     }
@@ -54,7 +68,9 @@ class PublicImages {
             return Optional.empty();
         }
         var image = PictureSize.inAddress(parts.group(2))
-                .flatMap(size -> id(parts.group(1)).flatMap(id -> pictures.publicImage(id, size)));
+                .flatMap(size -> id(parts.group(1))
+                        .filter(id -> shown.get().contains(id))
+                        .flatMap(id -> turns.ask(() -> pictures.publicImage(id, size))));
         image.ifPresent(i -> kept.put(path, i));
         return image;
     }

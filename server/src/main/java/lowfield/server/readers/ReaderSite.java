@@ -10,8 +10,6 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Optional;
-import java.util.concurrent.Semaphore;
-import java.util.concurrent.TimeUnit;
 import lowfield.server.platform.Notices;
 import lowfield.server.platform.Pace;
 import lowfield.server.platform.Settings;
@@ -19,7 +17,6 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.dao.DataAccessException;
-import org.springframework.dao.QueryTimeoutException;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -42,8 +39,6 @@ public class ReaderSite extends OncePerRequestFilter {
     }
 
     private static final int LONGEST_PATH = 200;
-    private static final int MOST_ASKING = 6;
-    private static final long LONGEST_WAIT_SECONDS = 3;
     private static final long MOST_BYTES = 64_000_000;
     private static final Duration FRESH = Duration.ofMinutes(1);
     private static final int TOO_MANY = 429;
@@ -55,9 +50,8 @@ public class ReaderSite extends OncePerRequestFilter {
     private final SlotFiller filler;
     private final PublicImages images;
     private final Settings settings;
+    private final Turns turns;
     private final Pace pace;
-    /** So many may ask the database at once; edits need the rest of its connections. */
-    private final Semaphore asking = new Semaphore(MOST_ASKING);
     /** What was sent of late. Of an address where nothing is, nothing stays. */
     private final Cache<String, Sent> cache = Caffeine.newBuilder()
             .maximumWeight(MOST_BYTES)
@@ -71,8 +65,10 @@ public class ReaderSite extends OncePerRequestFilter {
             SlotFiller filler,
             PublicImages images,
             Settings settings,
+            Turns turns,
             Notices notices) {
         this.images = images;
+        this.turns = turns;
         this.frozen = frozen;
         this.filler = filler;
         this.pages = pages;
@@ -128,24 +124,8 @@ public class ReaderSite extends OncePerRequestFilter {
     }
 
     private Optional<Sent> sent(String path) {
-        return Optional.ofNullable(cache.get(path, asked -> asked(asked).orElse(null)));
-    }
-
-    /** Readers wait for each other, and never for long. */
-    private Optional<Sent> asked(String path) {
-        try {
-            if (!asking.tryAcquire(LONGEST_WAIT_SECONDS, TimeUnit.SECONDS)) {
-                throw new QueryTimeoutException("too many readers ask at once");
-            }
-        } catch (InterruptedException stop) {
-            Thread.currentThread().interrupt();
-            throw new QueryTimeoutException("stopped");
-        }
-        try {
-            return find(path);
-        } finally {
-            asking.release();
-        }
+        return Optional.ofNullable(
+                cache.get(path, asked -> turns.ask(() -> find(asked)).orElse(null)));
     }
 
     private void headers(HttpServletRequest request, HttpServletResponse response) {
@@ -177,7 +157,7 @@ public class ReaderSite extends OncePerRequestFilter {
         var body = zip ? sent.zipped() : sent.body();
         response.setContentLength(body.length);
         if (!request.getMethod().equals("HEAD")) {
-            response.getOutputStream().write(body);
+            Sending.body(body, response.getOutputStream(), System::nanoTime);
         }
     }
 
