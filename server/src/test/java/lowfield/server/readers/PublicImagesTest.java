@@ -72,7 +72,7 @@ class PublicImagesTest {
         var later = UUID.randomUUID();
         assertThat(asked(later).getStatus()).isEqualTo(404);
         when(pictures.published()).thenReturn(Set.of(PUBLISHED, later));
-        told.accept(Notices.Change.whole(Notices.Topic.PAGES));
+        told.accept(new Notices.Change(Notices.Topic.PAGES, Set.of()));
         assertThat(asked(later).getStatus()).isEqualTo(200);
     }
 }
