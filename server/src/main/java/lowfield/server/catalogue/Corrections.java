@@ -203,6 +203,9 @@ public class Corrections {
         var provenance = new LinkedHashMap<>(Json.read(row.getProvenance().data(), MAP));
         var words = Optional.ofNullable(source).orElse("").strip();
         RuleBroken.unless(words.length() <= 200, "A source takes at most 200 letters.");
+        figures.keySet()
+                .forEach(name -> RuleBroken.unless(
+                        schema.field(name).isPresent(), "This part has no figure of the name \"%.40s\".", name));
         figures.forEach((name, value) -> {
             if (value == null || value.equals("")) {
                 spec.remove(name);

@@ -18,7 +18,7 @@ import tools.jackson.databind.introspect.NopAnnotationIntrospector;
 
 /**
  * Says of a request's JSON what the code says of its records: a component that is not {@code @Nullable} has to be there and
- * is not null. What breaks this is refused with the field, before anybody works with it.
+ * is not null; nor is what a list or map holds. What breaks this is refused with the field, before anybody works with it.
  */
 @Configuration(proxyBeanMethods = false)
 class RequiredFields {
@@ -39,8 +39,8 @@ class RequiredFields {
         @Override
         public JsonSetter.Value findSetterInfo(MapperConfig<?> config, Annotated member) {
             return component(member)
-                    .filter(c -> !isNullable(c))
-                    .map(c -> JsonSetter.Value.forValueNulls(Nulls.FAIL, isOfNullables(c) ? Nulls.DEFAULT : Nulls.FAIL))
+                    .map(c -> JsonSetter.Value.forValueNulls(
+                            isNullable(c) ? Nulls.DEFAULT : Nulls.FAIL, isOfNullables(c) ? Nulls.DEFAULT : Nulls.FAIL))
                     .orElseGet(JsonSetter.Value::empty);
         }
 

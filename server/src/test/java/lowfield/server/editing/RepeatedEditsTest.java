@@ -167,7 +167,10 @@ class RepeatedEditsTest {
         var version = before.path("version").asInt();
         var body = which.contains("rt")
                 ? Map.of("avoid", "The fan rattles.")
-                : ((ObjectNode) before).put("name", which + " " + key().substring(0, 8));
+                // Shops are every test's: one stays as it is, and only its version moves on.
+                : which.equals("shop")
+                        ? before
+                        : ((ObjectNode) before).put("name", which + " " + key().substring(0, 8));
         var method = which.contains("rt") ? "PATCH" : "PUT";
         var key = key();
         var first = world.ines.with("Idempotency-Key", key).call(method, path, body, version);

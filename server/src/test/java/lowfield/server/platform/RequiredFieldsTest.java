@@ -22,6 +22,7 @@ class RequiredFieldsTest {
             int number,
             @Nullable String note,
             List<Inner> inners,
+            @Nullable List<Inner> more,
             Map<String, @Nullable Object> figures) {}
 
     private static final String WHOLE =
@@ -54,5 +55,11 @@ class RequiredFieldsTest {
     void whatIsNullIsRefused(String value) {
         assertThatThrownBy(() -> mapper.readValue(WHOLE.replace(value, "null"), Outer.class))
                 .isInstanceOf(JacksonException.class);
+    }
+
+    @Test
+    void whatMayBeAbsentHoldsNoNullsEither() {
+        var with = WHOLE.replace("\"number\"", "\"more\": [null], \"number\"");
+        assertThatThrownBy(() -> mapper.readValue(with, Outer.class)).isInstanceOf(JacksonException.class);
     }
 }
