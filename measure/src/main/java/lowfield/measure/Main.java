@@ -11,7 +11,7 @@ import java.util.stream.IntStream;
 import lowfield.database.Access;
 
 /** {@code desk} or {@code reader}, against a running demo; {@code finder}, {@code decide} and
- * {@code import}, {@code round} and {@code history} too, which grow its world; {@code ingest}; {@code checks}, {@code guard}, {@code forced} and {@code read} alone. Ends in one line of key=value pairs. */
+ * {@code import}, {@code round} and {@code history} too, which grow its world; {@code ingest}; {@code crowd}; {@code checks}, {@code guard}, {@code forced} and {@code read} alone. Ends in one line of key=value pairs. */
 public final class Main {
     private static final int CLIENTS = 32;
     private static final int ROUNDS = 5;
@@ -61,10 +61,14 @@ public final class Main {
             }
             case "round" -> RoundMeasure.run(Client.signedIn(arguments[1]), database(), arguments[3]);
             case "ingest" -> IngestMeasure.run(database());
+            case "crowd" -> {
+                var client = Client.signedIn(arguments[1]);
+                CrowdMeasure.run(Target.in(client, 1).get(0).editing(client), arguments[2]);
+            }
             case "history" -> HistoryMeasure.run(Client.signedIn(arguments[1]), database());
             default ->
                 throw new IllegalArgumentException(
-                        "measure desk, reader, checks, guard, forced, read, finder, decide, import, round, ingest, history or backup, not \""
+                        "measure desk, reader, checks, guard, forced, read, finder, decide, import, round, ingest, history, crowd or backup, not \""
                                 + arguments[0] + "\"");
         }
     }
