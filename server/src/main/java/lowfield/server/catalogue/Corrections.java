@@ -99,7 +99,7 @@ public class Corrections {
             @Nullable String suggestedRegion) {}
 
     public Stored stored(UUID id) {
-        var part = parts.catalogue().part(id);
+        var part = parts.stored(parts.catalogue().part(id).id());
         var row = row(part.id(), false);
         var changes = db.selectFrom(PART_CHANGE)
                 .where(PART_CHANGE.VARIANT_ID.eq(part.id()))
@@ -205,7 +205,9 @@ public class Corrections {
         RuleBroken.unless(words.length() <= 200, "A source takes at most 200 letters.");
         figures.keySet()
                 .forEach(name -> RuleBroken.unless(
-                        schema.field(name).isPresent(), "This part has no figure of the name \"%.40s\".", name));
+                        schema.field(name).isPresent(),
+                        "A figure has to be one that this kind has, not \"%.40s\".",
+                        name));
         figures.forEach((name, value) -> {
             if (value == null || value.equals("")) {
                 spec.remove(name);

@@ -186,6 +186,13 @@ public class Parts {
         return before.with(read(VARIANT.ID.in(changed)));
     }
 
+    /** A part as the database has it in this very transaction, not as it was when the catalogue was last read. */
+    Part stored(UUID id) {
+        return read(VARIANT.ID.eq(id)).stream()
+                .findFirst()
+                .orElseGet(() -> catalogue().part(id));
+    }
+
     private List<Part> read(Condition which) {
         return db.select(
                         VARIANT.ID,

@@ -178,6 +178,11 @@ class RepeatedEditsTest {
         assertThat(first.status()).as(first.text()).isEqualTo(200);
         assertThat(second.status()).as(second.text()).isEqualTo(200);
         assertThat(second.text()).isEqualTo(first.text());
+        assertThat(first.text())
+                .contains(
+                        which.contains("rt")
+                                ? "The fan rattles."
+                                : before.path("name").asString());
         assertThat(read(read).path("version").asInt()).isEqualTo(version + 1);
         assertThat(world.ines.call(method, path, body, version).status()).isEqualTo(412);
     }
