@@ -162,7 +162,7 @@
   <KeptSentences kind={line.kind} {written} onpick={(kept) => (sentence = read(kept))} />
   <div class="grid min-h-0 flex-1 grid-cols-[1fr_300px]">
     <div class="min-h-[300px] overflow-y-auto">
-      <div id="candidates" role="listbox" aria-label="Candidates" tabindex="-1">
+      <div id="candidates" role="listbox" aria-label="Candidates" aria-busy={!isFresh} tabindex="-1">
         {#each groups as { group, label, verdict } (group)}
           {@const view = found.data?.groups.find((g) => g.group === group)}
           {#if view?.count}

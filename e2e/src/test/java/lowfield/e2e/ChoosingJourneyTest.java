@@ -52,9 +52,10 @@ class ChoosingJourneyTest {
             page.keyboard().press("/");
             page.locator("#candidate-0").waitFor();
             page.keyboard().type("loam six graphics");
-            var row = page.locator("#candidates [role=option]")
-                    .filter(new Locator.FilterOptions().setHasText("also needs"))
-                    .first();
+            // The rows of other words may stand a moment longer; Enter waits for those of these.
+            var row = page.locator("#candidates[aria-busy=false] #candidate-0")
+                    .filter(new Locator.FilterOptions().setHasText("Loam Six"))
+                    .filter(new Locator.FilterOptions().setHasText("also needs"));
             row.waitFor();
             var shown = row.locator("> span").last().innerText();
             page.keyboard().press("Enter");
