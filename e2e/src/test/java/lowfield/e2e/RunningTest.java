@@ -153,6 +153,7 @@ class RunningTest {
 
         var file = folder.resolve("desk.lowfield").toString();
         assertThat(said("backup", file)).contains("Backed up: desk-");
+        assertThat(said("verify", file)).contains("Whole: desk-", "This desk made it.", "Documents rendered:");
         assertThat(said("restore", file)).contains("server is running");
         said("stop");
         assertThat(said("restore", file)).as("nobody says yes").contains("Nothing was changed");

@@ -33,6 +33,7 @@ class UnknownIsNoVerdictTest {
             "card-slots GRAPHICS_CARD.slotsCovered",
             "card-headers GRAPHICS_CARD.slotsCovered",
             "card-length CASE.cardLengthWithRadiator",
+            "fan-places COOLER.radiatorThickness",
             "picture MOTHERBOARD.videoOutputs",
             "radiator COOLER.radiatorThickness",
             "radiator-place COOLER.radiatorThickness");

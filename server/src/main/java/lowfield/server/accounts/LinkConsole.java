@@ -3,17 +3,12 @@ package lowfield.server.accounts;
 import static lowfield.db.Tables.ACCOUNT;
 import static lowfield.db.Tables.ACCOUNT_EVENT;
 
-import ch.qos.logback.classic.Level;
-import ch.qos.logback.classic.Logger;
-import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.Optional;
 import lowfield.db.tables.records.AccountRecord;
+import lowfield.server.platform.DatabaseConsole;
 import org.jooq.DSLContext;
 import org.jooq.Record1;
-import org.jooq.SQLDialect;
-import org.jooq.impl.DSL;
-import org.slf4j.LoggerFactory;
 
 /**
  * One-time links on the console, for whoever has the machine: {@code first} prints the token of the first account while there
@@ -29,14 +24,8 @@ public final class LinkConsole {
     }
 
     public static void main(String[] arguments) throws SQLException {
-        ((Logger) LoggerFactory.getLogger(Logger.ROOT_LOGGER_NAME)).setLevel(Level.WARN);
-        System.setProperty("org.jooq.no-logo", "true");
-        System.setProperty("org.jooq.no-tips", "true");
-        try (var connection = DriverManager.getConnection(
-                System.getenv("LOWFIELD_DB_URL"),
-                System.getenv("LOWFIELD_DB_USER"),
-                System.getenv("LOWFIELD_DB_PASSWORD"))) {
-            var console = new LinkConsole(DSL.using(connection, SQLDialect.POSTGRES));
+        try (var database = DatabaseConsole.as("LOWFIELD_DB_USER", "LOWFIELD_DB_PASSWORD")) {
+            var console = new LinkConsole(database.db());
             if (arguments[0].equals("first")) {
                 console.first();
             } else {

@@ -36,20 +36,21 @@ import tools.jackson.core.type.TypeReference;
 @Service
 public class Corrections {
     private static final TypeReference<Map<String, Object>> MAP = new TypeReference<>() {};
-    private static final TypeReference<Map<String, Provenance>> SOURCES = new TypeReference<>() {};
 
     private final DSLContext db;
     private final Clock clock;
     private final Parts parts;
     private final Notices notices;
     private final PartNames names;
+    private final FigureSources figures;
 
-    Corrections(DSLContext db, Clock clock, Parts parts, Notices notices, PartNames names) {
+    Corrections(DSLContext db, Clock clock, Parts parts, Notices notices, PartNames names, FigureSources figures) {
         this.db = db;
         this.clock = clock;
         this.parts = parts;
         this.notices = notices;
         this.names = names;
+        this.figures = figures;
     }
 
     /**
@@ -83,9 +84,6 @@ public class Corrections {
     /** A change of a part: who made it, when, and what it was. */
     public record Change(OffsetDateTime at, UUID account, String what) {}
 
-    /** Where a figure is from, and since when it stands. */
-    public record Provenance(String source, String on) {}
-
     /** A part as it is stored, with its version and where its figures are from. */
     public record Stored(
             Part part, int version, Map<String, Object> provenance, List<Change> changes, Identity identity) {}
@@ -115,28 +113,6 @@ public class Corrections {
         return new Stored(part, row.getVersion(), Json.read(row.getProvenance().data(), MAP), changes, identity);
     }
 
-    /** How many figures of each part say where they are from. */
-    public Map<UUID, Integer> evidence(List<UUID> parts) {
-        return db.selectFrom(VARIANT)
-                .where(VARIANT.ID.in(parts))
-                .fetchMap(VARIANT.ID, row -> (int) Json.read(row.getProvenance().data(), SOURCES).values().stream()
-                        .filter(p -> !p.source().isBlank())
-                        .count());
-    }
-
-    /** Keeps of figures that were just added where each was read. */
-    @Transactional
-    public void readAt(UUID part, Map<String, String> sources) {
-        var row = row(part, true);
-        var provenance = new LinkedHashMap<>(Json.read(row.getProvenance().data(), MAP));
-        var on = clock.instant().atOffset(ZoneOffset.UTC).toLocalDate().toString();
-        Json.read(row.getSpec().data(), MAP).keySet().stream()
-                .filter(sources::containsKey)
-                .forEach(figure -> provenance.put(figure, new Provenance(sources.get(figure), on)));
-        row.setProvenance(Json.jsonb(provenance));
-        row.update();
-    }
-
     @Transactional
     public void correct(UUID id, Correction correction, int expected, Person by) {
         var part = parts.catalogue().part(id);
@@ -151,7 +127,7 @@ public class Corrections {
         var before = state(row);
         var what = new java.util.ArrayList<String>();
         Optional.ofNullable(correction.figures())
-                .ifPresent(f -> what.addAll(figures(row, part, f, correction.source())));
+                .ifPresent(f -> what.addAll(figures.correct(row, part, f, correction.source())));
         Optional.ofNullable(correction.release()).ifPresent(r -> {
             row.setRelease(r.name());
             what.add("release: " + r.word());
@@ -194,36 +170,6 @@ public class Corrections {
         } catch (DateTimeParseException none) {
             throw new RuleBroken("An expected day is written like 2027-02-14.");
         }
-    }
-
-    private List<String> figures(
-            VariantRecord row, Part part, Map<String, @Nullable Object> figures, @Nullable String source) {
-        var schema = part.kind().schema();
-        var spec = new LinkedHashMap<>(Json.read(row.getSpec().data(), MAP));
-        var provenance = new LinkedHashMap<>(Json.read(row.getProvenance().data(), MAP));
-        var words = Optional.ofNullable(source).orElse("").strip();
-        RuleBroken.unless(words.length() <= 200, "A source takes at most 200 letters.");
-        figures.keySet()
-                .forEach(name -> RuleBroken.unless(
-                        schema.field(name).isPresent(),
-                        "A figure has to be one that this kind has, not \"%.40s\".",
-                        name));
-        figures.forEach((name, value) -> {
-            if (value == null || value.equals("")) {
-                spec.remove(name);
-                provenance.remove(name);
-            } else {
-                spec.put(name, value);
-                var on = clock.instant().atOffset(ZoneOffset.UTC).toLocalDate().toString();
-                provenance.put(name, new Provenance(words, on));
-            }
-        });
-        var read = schema.read(spec);
-        row.setSpec(Json.json(schema.write(read)));
-        row.setProvenance(Json.jsonb(provenance));
-        return figures.keySet().stream()
-                .map(name -> schema.field(name).orElseThrow().label())
-                .toList();
     }
 
     void keep(UUID part, Person by, String what, Object before, Object after) {

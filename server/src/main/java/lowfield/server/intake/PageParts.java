@@ -9,6 +9,7 @@ import lowfield.core.money.Money;
 import lowfield.core.part.Kind;
 import lowfield.server.accounts.Person;
 import lowfield.server.catalogue.Corrections;
+import lowfield.server.catalogue.FigureSources;
 import lowfield.server.catalogue.Parts;
 import lowfield.server.prices.Judging;
 import lowfield.server.prices.PagePrices;
@@ -32,13 +33,21 @@ public class PageParts {
     private final Shops shops;
     private final Parts parts;
     private final Corrections corrections;
+    private final FigureSources figures;
     private final PagePrices prices;
 
-    PageParts(DSLContext db, Shops shops, Parts parts, Corrections corrections, PagePrices prices) {
+    PageParts(
+            DSLContext db,
+            Shops shops,
+            Parts parts,
+            Corrections corrections,
+            FigureSources figures,
+            PagePrices prices) {
         this.db = db;
         this.shops = shops;
         this.parts = parts;
         this.corrections = corrections;
+        this.figures = figures;
         this.prices = prices;
     }
 
@@ -85,7 +94,7 @@ public class PageParts {
             corrected(part, page, by);
         }
         if (known.isEmpty() || page.known() != null) {
-            corrections.readAt(part, sources);
+            figures.readAt(part, sources);
         }
         var pageId = shops.addPage(part, page.address());
         var ruling = pageId.flatMap(id -> Optional.ofNullable(page.offer()).map(o -> priced(part, address, id, o)));

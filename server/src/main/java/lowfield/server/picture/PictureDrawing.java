@@ -15,7 +15,7 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.ImageWriteParam;
 import lowfield.core.RuleBroken;
-import lowfield.server.platform.BodyLimit;
+import lowfield.server.platform.Body;
 import org.springframework.stereotype.Component;
 
 /**
@@ -25,7 +25,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class PictureDrawing {
-    static final int MOST_BYTES = BodyLimit.PICTURE_BYTES;
+    static final int MOST_BYTES = Body.PICTURE.most();
     private static final long MOST_PIXELS = 40_000_000;
     private static final int LONGEST_SIDE = 16_000;
     private static final float QUALITY = 0.86f;

@@ -141,8 +141,9 @@ public class Pictures {
         return transaction.execute(status -> {
             db.query("select pg_advisory_xact_lock(hashtextextended(?, 0))", hash)
                     .execute();
-            var id = known(subject, hash).orElseGet(UUID::randomUUID);
-            if (known(subject, hash).isPresent()) {
+            var known = known(subject, hash);
+            var id = known.orElseGet(UUID::randomUUID);
+            if (known.isPresent()) {
                 show(id, words);
             } else {
                 var most = subject.kind() == PictureSubject.Kind.GUIDE ? MOST_OF_A_GUIDE : MOST;

@@ -4,7 +4,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import org.springframework.web.util.UrlPathHelper;
 
 /**
  * The addresses whose answers are never kept by a key, and to which no client sends a request again: they answer with
@@ -24,13 +23,12 @@ public final class NotRepeated {
 
     private NotRepeated() {}
 
-    /** Whether an address, decoded, is one of them. */
-    public static boolean at(String address) {
-        return ANY.matcher(address).matches();
+    public static boolean is(HttpServletRequest request) {
+        return at(DecodedAddress.of(request));
     }
 
-    /** The address of a request as its handler is found by: decoded, without what stands behind semicolons. */
-    public static String address(HttpServletRequest request) {
-        return UrlPathHelper.defaultInstance.getPathWithinApplication(request);
+    /** Whether an address, decoded, is one of them. */
+    static boolean at(String address) {
+        return ANY.matcher(address).matches();
     }
 }

@@ -1,6 +1,5 @@
 package lowfield.server.platform;
 
-import java.net.SocketTimeoutException;
 import java.net.URI;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -172,7 +171,7 @@ public class Problems {
     }
 
     @ExceptionHandler
-    ProblemDetail late(SocketTimeoutException late) {
+    ProblemDetail late(TooSlow late) {
         return problem(
                 HttpStatus.REQUEST_TIMEOUT,
                 "too-slow",
@@ -197,8 +196,8 @@ public class Problems {
             return problem(
                     HttpStatus.CONFLICT,
                     "held",
-                    "Held by another change",
-                    "Another change that takes long holds this; nothing was changed. Try again in a minute.");
+                    "Busy",
+                    "A longer change is still under way; nothing of this one was saved. Try again in a minute.");
         }
         LOG.error("Unexpected", unexpected);
         return problem(

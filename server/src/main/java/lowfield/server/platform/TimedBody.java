@@ -5,7 +5,6 @@ import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import java.io.IOException;
-import java.net.SocketTimeoutException;
 import java.time.Duration;
 import java.util.function.LongSupplier;
 
@@ -39,9 +38,9 @@ final class TimedBody extends HttpServletRequestWrapper {
             this.in = in;
         }
 
-        private void check() throws SocketTimeoutException {
+        private void check() throws TooSlow {
             if (nanos.getAsLong() - end > 0) {
-                throw new SocketTimeoutException("what was sent took too long to arrive");
+                throw new TooSlow();
             }
         }
 

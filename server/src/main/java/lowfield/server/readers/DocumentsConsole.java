@@ -4,15 +4,10 @@ import static lowfield.db.Tables.EDITION;
 import static lowfield.db.Tables.GUIDE;
 import static lowfield.db.Tables.REVISION;
 
-import ch.qos.logback.classic.Level;
-import ch.qos.logback.classic.Logger;
-import java.sql.DriverManager;
 import java.sql.SQLException;
 import lowfield.server.archive.Documents;
+import lowfield.server.platform.DatabaseConsole;
 import org.jooq.DSLContext;
-import org.jooq.SQLDialect;
-import org.jooq.impl.DSL;
-import org.slf4j.LoggerFactory;
 import org.thymeleaf.spring6.SpringTemplateEngine;
 import org.thymeleaf.templatemode.TemplateMode;
 import org.thymeleaf.templateresolver.ClassLoaderTemplateResolver;
@@ -30,19 +25,13 @@ public final class DocumentsConsole {
     }
 
     public static void main(String[] arguments) throws SQLException {
-        ((Logger) LoggerFactory.getLogger(Logger.ROOT_LOGGER_NAME)).setLevel(Level.WARN);
-        System.setProperty("org.jooq.no-logo", "true");
-        System.setProperty("org.jooq.no-tips", "true");
-        try (var connection = DriverManager.getConnection(
-                System.getenv("LOWFIELD_DB_URL"),
-                System.getenv("LOWFIELD_DB_OWNER"),
-                System.getenv("LOWFIELD_DB_OWNER_PASSWORD"))) {
+        try (var database = DatabaseConsole.as("LOWFIELD_DB_OWNER", "LOWFIELD_DB_OWNER_PASSWORD")) {
             var console = new DocumentsConsole(new EditionPage(templates()));
-            var documents = console.render(DSL.using(connection, SQLDialect.POSTGRES));
+            var documents = console.render(database.db());
             if (console.broken > 0) {
                 System.exit(1);
             }
-            System.out.printf("Each of the %d documents can be read and makes a page.%n", documents);
+            System.out.println("Documents rendered: " + documents);
         }
     }
 

@@ -95,6 +95,16 @@ public final class World {
                 .orElseThrow();
     }
 
+    /** The ids of this guide by the name they have in addresses. */
+    public Map<String, String> ids() {
+        return Map.of(
+                "slug", slug,
+                "edition", edition,
+                "build", build,
+                "tier", desk().path("cards").get(0).path("tier").asString(),
+                "line", line("CASE").path("id").asString());
+    }
+
     public Caller.Answer edit(Caller who, JsonNode line, Object patch) {
         return who.call(
                 "PATCH",

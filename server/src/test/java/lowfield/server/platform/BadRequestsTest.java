@@ -35,9 +35,8 @@ class BadRequestsTest extends RequestCase {
     private final List<String> broken = new ArrayList<>();
     private final TreeSet<String> tried = new TreeSet<>();
     private final Map<String, Integer> reached = new TreeMap<>();
-    private final String line = world.line("CASE").path("id").asString();
+    private final Map<String, String> ids = world.ids();
     private final String part = world.parts.get("stillmoor-120-tower");
-    private final String tier = world.desk().path("cards").get(0).path("tier").asString();
 
     @Test
     void noOperationAnswersWithAnErrorOfItsOwn() {
@@ -85,31 +84,16 @@ class BadRequestsTest extends RequestCase {
 
     /** An edit of a line goes past its version: it is what this test is about most. */
     private int version(String method, String address) {
-        return method.equals("patch") && address.contains(line)
+        return method.equals("patch") && address.contains(ids.get("line"))
                 ? world.line("CASE").path("version").asInt()
                 : 1;
     }
 
     /** The ids of this world where it has some. */
     private String real(String path) {
-        var ids = Map.of(
-                "slug",
-                world.slug,
-                "edition",
-                world.edition,
-                "build",
-                world.build,
-                "line",
-                line,
-                "tier",
-                tier,
-                "part",
-                part,
-                "kind",
-                "CASE",
-                "id",
-                path.startsWith("/api/parts/") ? part : SOME_ID);
-        return VARIABLE.matcher(path).replaceAll(r -> ids.getOrDefault(r.group(1), SOME_ID));
+        var id = Map.of("kind", "CASE", "part", part, "id", path.startsWith("/api/parts/") ? part : SOME_ID);
+        return VARIABLE.matcher(path)
+                .replaceAll(r -> ids.getOrDefault(r.group(1), id.getOrDefault(r.group(1), SOME_ID)));
     }
 
     private static String strange(String path) {

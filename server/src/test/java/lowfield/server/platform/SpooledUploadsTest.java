@@ -78,7 +78,7 @@ class SpooledUploadsTest {
         var chain = mock(FilterChain.class);
         var before = left();
         filter.doFilter(request, new MockHttpServletResponse(), chain);
-        verify(problems).resolveException(any(), any(), isNull(), isA(SocketTimeoutException.class));
+        verify(problems).resolveException(any(), any(), isNull(), isA(TooSlow.class));
         verifyNoInteractions(chain);
         assertThat(left()).isEqualTo(before);
     }

@@ -89,4 +89,11 @@ class WordingTest {
         assertThat(in("de", "EUR").month(LocalDate.of(2027, 3, 1))).isEqualTo("März 2027");
         assertThat(words.index(1034)).isEqualTo("103.4");
     }
+
+    /** Whatever this Java calls short: published pages are compared with what was published by another. */
+    @ParameterizedTest
+    @CsvSource({"en, 1 Sep 2025", "en-IE, 1 Sep 2025", "en-GB, 1 Sep 2025", "de, 1 Sept. 2025"})
+    void aDayHasAShortMonth(String language, String said) {
+        assertThat(in(language, "EUR").day().format(LocalDate.of(2025, 9, 1))).isEqualTo(said);
+    }
 }

@@ -40,7 +40,7 @@ public final class CardLanes {
             .caution(
                     "nothing-left",
                     "The drives take %s lanes of the graphics card's slot and leave none.",
-                    "Put the SSD into another slot: in this one it switches off the graphics card's.")
+                    "Put the SSD into another slot: this one takes the graphics card's lanes.")
             .caution("no-slot", "The motherboard has no slot for a graphics card.")
             .eachThree(CardLanes::lanes));
 

@@ -72,9 +72,8 @@ public final class CardLength {
                 return;
             }
             if (radiator.mayBeInFront()
-                    && radiator.missing().isPresent()
                     && behind.value().filter(room -> length > room).isPresent()) {
-                tell.missing(radiator.missing().get());
+                radiator.doubt().ifPresent(tell::missing);
                 return;
             }
             tell.with(box.get(CASE_CARD_LENGTH), stated -> measured(length, stated, box, radiator, in, tell));
@@ -200,8 +199,8 @@ public final class CardLength {
         var room = length <= stated.low() || absent.equals(Span.ZERO) ? stated : stated.plus(absent);
         if (Span.exactly(length).in(room) != Span.Fit.CANNOT_BE_TOLD) {
             say(length, resting(radiator, room), room == stated ? basis : " with what stands at the front", tell);
-        } else if (radiator.missing().isPresent() && !radiator.isInFront()) {
-            tell.missing(radiator.missing().get());
+        } else if (radiator.doubt().isPresent()) {
+            tell.missing(radiator.doubt().get());
         } else if (room != stated && box.get(CASE_FANS_IN).isMissing()) {
             tell.missing(box.get(CASE_FANS_IN));
         } else {

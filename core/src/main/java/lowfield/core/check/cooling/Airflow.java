@@ -99,7 +99,7 @@ public final class Airflow {
                     continue;
                 }
                 if (place.isPresent() && radiator.mayBeAt(place.get())) {
-                    radiator.missing().ifPresent(about::missing);
+                    radiator.doubt().ifPresent(about::missing);
                     continue;
                 }
                 about.with(

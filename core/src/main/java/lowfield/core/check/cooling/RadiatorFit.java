@@ -105,10 +105,7 @@ public final class RadiatorFit {
     private static void radiatorPlace(Inputs in, FindingCollector tell) {
         var position = in.derived(RadiatorPosition.OF_BUILD);
         for (var cooler : in.lines(PUMP)) {
-            position.missing().ifPresent(missing -> tell.about(cooler).missing(missing));
-            if (position.byUsualThickness()) {
-                position.cooler().ifPresent(c -> tell.about(cooler).missing(c.get(COOLER_RADIATOR_THICKNESS)));
-            }
+            position.doubt().ifPresent(missing -> tell.about(cooler).missing(missing));
             position.place().ifPresent(place -> {
                 if (place.overEps().or(false)) {
                     in.first(EPS)

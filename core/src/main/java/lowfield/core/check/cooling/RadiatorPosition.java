@@ -36,7 +36,7 @@ import lowfield.core.part.RadiatorPlace;
  * @param place where it goes; absent where it goes nowhere, or one cannot tell
  * @param missing the figure for want of which one cannot tell, or cannot tell whether it may stay away from the front
  * @param thickness of the radiator with its fans, in millimetres
- * @param refused the place that the author chose and that does not take it
+ * @param wanted the place that the author chose
  * @param byUsualThickness whether a place would take it, were it not for a thickness that is only usual
  */
 public record RadiatorPosition(
@@ -45,7 +45,7 @@ public record RadiatorPosition(
         Optional<RadiatorPlace> place,
         Optional<Seen.Asked<?>> missing,
         Span thickness,
-        Optional<String> refused,
+        Optional<String> wanted,
         boolean byUsualThickness)
         implements Told {
     public static final String FRONT = "front";
@@ -83,11 +83,18 @@ public record RadiatorPosition(
 
     private static RadiatorPosition of(Seen cooler, Seen box, Inputs inputs) {
         var thickness = thickness(cooler, inputs);
+        var wanted = cooler.figure(PLACE).value();
         var places = box.figure(CASE_RADIATORS);
         if (places instanceof Figure.NotKnown) {
-            return unknown(cooler, box, box.get(CASE_RADIATORS), thickness);
+            return new RadiatorPosition(
+                    Optional.of(cooler),
+                    Optional.of(box),
+                    Optional.empty(),
+                    Optional.of(box.get(CASE_RADIATORS)),
+                    thickness,
+                    wanted,
+                    false);
         }
-        var wanted = cooler.figure(PLACE).value();
         var open = new ArrayList<RadiatorPlace>();
         var missing = new ArrayList<Seen.Asked<?>>();
         var isRefusedByUsualThickness = false;
@@ -118,19 +125,8 @@ public record RadiatorPosition(
                 best,
                 isSettled || missing.isEmpty() ? Optional.empty() : Optional.of(missing.get(0)),
                 thickness,
-                best.isPresent() ? Optional.empty() : wanted,
+                wanted,
                 best.isEmpty() && isRefusedByUsualThickness);
-    }
-
-    private static RadiatorPosition unknown(Seen cooler, Seen box, Seen.Asked<?> figure, Span thickness) {
-        return new RadiatorPosition(
-                Optional.of(cooler),
-                Optional.of(box),
-                Optional.empty(),
-                Optional.of(figure),
-                thickness,
-                Optional.empty(),
-                false);
     }
 
     private static Span thickness(Seen cooler, Inputs inputs) {
@@ -218,7 +214,18 @@ public record RadiatorPosition(
 
     /** Whether the radiator goes there, or could still turn out to. */
     public boolean mayBeAt(String name) {
-        return isAt(name) || missing.isPresent() || byUsualThickness;
+        return isAt(name)
+                || doubt().isPresent() && wanted.filter(w -> !w.equals(name)).isEmpty();
+    }
+
+    /** The figure for want of which the radiator could still turn out to be elsewhere, or to have a place after all. */
+    public Optional<Seen.Asked<?>> doubt() {
+        return byUsualThickness && missing.isEmpty() ? cooler.map(c -> c.get(COOLER_RADIATOR_THICKNESS)) : missing;
+    }
+
+    /** The place that the author chose and that does not take it. */
+    public Optional<String> refused() {
+        return place.isEmpty() ? wanted : Optional.empty();
     }
 
     @Override
@@ -226,7 +233,7 @@ public record RadiatorPosition(
         return List.of(
                 place.map(RadiatorPlace::place).map(Object.class::cast).orElse("-"),
                 missing.map(m -> m.input().key()).orElse("-"),
-                refused.orElse("-"),
+                (doubt().isPresent() ? wanted : refused()).orElse("-"),
                 thickness,
                 byUsualThickness ? "by usual thickness" : "-");
     }

@@ -141,6 +141,18 @@ class CoolingChecksTest {
                 .lacks("radiator", "tube length");
     }
 
+    /** Front fans are in the way of a radiator that may go there: not silence, and not where its author puts it elsewhere. */
+    @Test
+    void frontFansBesideARadiatorOfUnknownThickness() {
+        var front = List.of(Map.of("place", "front", "sizes", List.of("240"), "thickness", 51));
+        var fans = sound().with(Slot.COOLER, "radiator", 240)
+                .with(Slot.CASE, "radiators", front)
+                .adding(Slot.CASE_FANS, "size", 120, "count", 1)
+                .at(Slot.CASE_FANS, "front");
+        fans.lacks("fan-places", "radiator thickness with fans");
+        fans.at(Slot.COOLER, "top").says("fan-places", "place");
+    }
+
     private static List<Map<String, Object>> place(int thickness) {
         return List.of(Map.of("place", "top", "sizes", List.of("240"), "thickness", thickness));
     }

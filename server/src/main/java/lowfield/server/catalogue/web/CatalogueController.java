@@ -18,6 +18,7 @@ import lowfield.core.part.Part;
 import lowfield.core.part.Release;
 import lowfield.server.accounts.Person;
 import lowfield.server.catalogue.Corrections;
+import lowfield.server.catalogue.FigureSources;
 import lowfield.server.catalogue.Merges;
 import lowfield.server.catalogue.Parts;
 import lowfield.server.catalogue.SoftFacts;
@@ -45,13 +46,15 @@ class CatalogueController {
 
     private final Parts parts;
     private final Corrections corrections;
+    private final FigureSources figures;
     private final Merges merges;
     private final SoftFacts facts;
 
-    CatalogueController(Parts parts, Corrections corrections, Merges merges, SoftFacts facts) {
+    CatalogueController(Parts parts, Corrections corrections, FigureSources figures, Merges merges, SoftFacts facts) {
         this.facts = facts;
         this.parts = parts;
         this.corrections = corrections;
+        this.figures = figures;
         this.merges = merges;
     }
 
@@ -107,7 +110,7 @@ class CatalogueController {
 
     private Stream<PartViews.ComparedView> evidence(List<Part> compared) {
         var ids = compared.stream().map(Part::id).toList();
-        var sources = corrections.evidence(ids);
+        var sources = figures.evidence(ids);
         var known = facts.of(ids);
         return Stream.of(
                 evidence("reviews", "reviews", ids, known::reviews),

@@ -8,20 +8,26 @@ import java.io.BufferedReader;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStreamReader;
+import java.net.SocketTimeoutException;
 import java.nio.charset.StandardCharsets;
+import lowfield.server.platform.TooSlow;
 
 /** A request whose body was read and can be read again. */
-final class ReadAgain extends HttpServletRequestWrapper implements SentBody {
+final class ReadAgain extends HttpServletRequestWrapper {
     /** As it was sent. */
     private final byte[] body;
 
     ReadAgain(HttpServletRequest request) throws IOException {
         super(request);
-        body = request.getInputStream().readAllBytes();
+        try {
+            body = request.getInputStream().readAllBytes();
+        } catch (SocketTimeoutException late) {
+            throw new TooSlow(late);
+        }
     }
 
-    @Override
-    public String told() {
+    /** The body, so that the same is known again. */
+    String told() {
         return new String(body, StandardCharsets.UTF_8);
     }
 

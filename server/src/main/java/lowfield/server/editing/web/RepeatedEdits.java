@@ -6,17 +6,18 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.net.SocketTimeoutException;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.regex.Pattern;
 import lowfield.core.Fingerprint;
 import lowfield.core.RuleBroken;
 import lowfield.server.accounts.Person;
+import lowfield.server.platform.Body;
+import lowfield.server.platform.DecodedAddress;
 import lowfield.server.platform.NotRepeated;
-import lowfield.server.platform.SpooledUploads;
+import lowfield.server.platform.SpooledFile;
+import lowfield.server.platform.TooSlow;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
@@ -25,6 +26,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.servlet.HandlerExceptionResolver;
 import org.springframework.web.util.ContentCachingResponseWrapper;
+import org.springframework.web.util.WebUtils;
 
 /**
  * An edit that carries an {@code Idempotency-Key} is done once: sent again, because its answer was lost, it is answered as
@@ -35,12 +37,6 @@ import org.springframework.web.util.ContentCachingResponseWrapper;
 class RepeatedEdits extends OncePerRequestFilter {
     private static final String KEY = "Idempotency-Key";
     private static final Set<String> MUTATING = Set.of("POST", "PUT", "PATCH", "DELETE");
-    /** What takes files of parts, which may only be looked at. */
-    private static final Pattern LISTS = Pattern.compile("/api/kinds/[^/]+/file");
-
-    /** What takes pictures: one that is sent again is the one that is there, and drawing takes too long for a transaction. */
-    private static final Pattern PICTURES = Pattern.compile("/api/.+/pictures");
-
     private static final int SHORTEST = 8;
     private static final int LONGEST = 64;
 
@@ -61,15 +57,21 @@ class RepeatedEdits extends OncePerRequestFilter {
     protected boolean shouldNotFilter(HttpServletRequest request) {
         return request.getHeader(KEY) == null
                 || !MUTATING.contains(request.getMethod())
-                || !NotRepeated.address(request).startsWith("/api/")
-                || NotRepeated.at(NotRepeated.address(request))
-                || PICTURES.matcher(NotRepeated.address(request)).matches()
-                || isDryRun(request);
+                || !DecodedAddress.of(request).startsWith("/api/")
+                || NotRepeated.is(request)
+                || isSingleByItself(request);
     }
 
-    /** Whether a file is only looked at, in a transaction that is rolled back. */
-    private static boolean isDryRun(HttpServletRequest request) {
-        return LISTS.matcher(NotRepeated.address(request)).matches() && !"false".equals(request.getParameter("dry"));
+    /**
+     * A picture that is sent again is the one that is there, and drawing takes too long for a transaction; a file of parts
+     * that is only looked at is rolled back.
+     */
+    private static boolean isSingleByItself(HttpServletRequest request) {
+        return switch (Body.of(request)) {
+            case PICTURE -> request.getMethod().equals("POST");
+            case PARTS -> !"false".equals(request.getParameter("dry"));
+            case ANY -> false;
+        };
     }
 
     @Override
@@ -82,7 +84,7 @@ class RepeatedEdits extends OncePerRequestFilter {
         }
         try {
             once(person.get(), request, response, chain);
-        } catch (SocketTimeoutException late) {
+        } catch (TooSlow late) {
             problems.resolveException(request, response, null, late);
         } catch (ServletException | IOException failed) {
             throw failed;
@@ -103,24 +105,40 @@ class RepeatedEdits extends OncePerRequestFilter {
         var key = request.getHeader(KEY);
         RuleBroken.unless(
                 key.length() >= SHORTEST && key.length() <= LONGEST, "An idempotency key has 8 to 64 letters.");
-        SentBody sent = SpooledUploads.isFile(request) ? new SentFile(request) : new ReadAgain(request);
+        var file = WebUtils.getNativeRequest(request, SpooledFile.class);
+        if (file != null) {
+            once(person, key, request, asked(request, "SHA-256 " + file.sha256()), response, chain);
+        } else {
+            var sent = new ReadAgain(request);
+            once(person, key, sent, asked(request, sent.told()), response, chain);
+        }
+    }
+
+    private void once(
+            UUID person,
+            String key,
+            HttpServletRequest sent,
+            String asked,
+            HttpServletResponse response,
+            FilterChain chain)
+            throws IOException {
         var buffered = new ContentCachingResponseWrapper(response);
         transaction.executeWithoutResult(status -> {
             var known = keys.heldAndRead(person, key);
             if (known.isPresent()) {
                 RuleBroken.unless(
-                        known.get().request().equals(asked(request, sent)),
+                        known.get().request().equals(asked),
                         "This idempotency key was used for another edit; make a new one for each edit.");
                 replay(known.get(), buffered);
                 return;
             }
-            pass((HttpServletRequest) sent, buffered, chain);
+            pass(sent, buffered, chain);
             if (buffered.getStatus() < HttpServletResponse.SC_BAD_REQUEST) {
                 keys.keep(
                         person,
                         key,
                         new EditKeys.Answered(
-                                asked(request, sent),
+                                asked,
                                 buffered.getStatus(),
                                 buffered.getContentType(),
                                 buffered.getContentAsByteArray()));
@@ -131,12 +149,12 @@ class RepeatedEdits extends OncePerRequestFilter {
         buffered.copyBodyToResponse();
     }
 
-    private static String asked(HttpServletRequest request, SentBody sent) {
+    private static String asked(HttpServletRequest request, String body) {
         return Fingerprint.of(List.of(
                 request.getMethod(),
                 request.getRequestURI(),
                 Optional.ofNullable(request.getQueryString()).orElse(""),
-                sent.told()));
+                body));
     }
 
     private static void pass(HttpServletRequest request, HttpServletResponse response, FilterChain chain) {
