@@ -8,12 +8,12 @@ import static org.mockito.ArgumentMatchers.isNull;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.verifyNoInteractions;
-import static org.mockito.Mockito.when;
 
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
+import java.io.InputStream;
 import java.net.SocketTimeoutException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -21,6 +21,7 @@ import java.util.concurrent.atomic.AtomicReference;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.mock.web.DelegatingServletInputStream;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.web.servlet.HandlerExceptionResolver;
@@ -67,19 +68,37 @@ class SpooledUploadsTest {
 
     @Test
     void aSenderThatIsTooSlowIsToldSoAndNothingIsBegun() throws Exception {
-        var request = mock(HttpServletRequest.class);
-        var dripping = mock(ServletInputStream.class);
-        when(request.getMethod()).thenReturn("POST");
-        when(request.getRequestURI()).thenReturn("/api/kinds/CASE/file");
-        when(request.getContextPath()).thenReturn("");
-        when(request.getInputStream()).thenReturn(dripping);
-        when(dripping.transferTo(any())).thenThrow(new SocketTimeoutException("late"));
-        when(dripping.read(any(byte[].class))).thenThrow(new SocketTimeoutException("late"));
+        var request = new MockHttpServletRequest("POST", "/api/kinds/CASE/file") {
+            @Override
+            public ServletInputStream getInputStream() {
+                return new DelegatingServletInputStream(new Paused());
+            }
+        };
         var chain = mock(FilterChain.class);
         var before = left();
         filter.doFilter(request, new MockHttpServletResponse(), chain);
         verify(problems).resolveException(any(), any(), isNull(), isA(TooSlow.class));
         verifyNoInteractions(chain);
         assertThat(left()).isEqualTo(before);
+    }
+
+    /** A body of which one letter came and then nothing for too long. */
+    private static final class Paused extends InputStream {
+        private boolean hasCome;
+
+        @Override
+        public int read() throws IOException {
+            if (hasCome) {
+                throw new SocketTimeoutException("nothing came");
+            }
+            hasCome = true;
+            return 'm';
+        }
+
+        @Override
+        public int read(byte[] into, int from, int length) throws IOException {
+            into[from] = (byte) read();
+            return 1;
+        }
     }
 }
